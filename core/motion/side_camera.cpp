@@ -1,0 +1,117 @@
+#include "core/motion/side_camera.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+#include <Eigen/Geometry>
+
+namespace mottix {
+namespace {
+
+constexpr double kDeg = std::numbers::pi / 180.0;
+using Vec3 = Eigen::Vector3d;
+
+struct Axes {
+  Vec3 x, y, z;  // body axes in camera coordinates (x right, y down, z forward), lifter facing right
+};
+
+Axes axesOf(const SideCamera& c) {
+  Axes a;
+  const Vec2 v = (c.vanishing_px - c.middle_px) / c.focal_px;
+  a.z = -Vec3(v.x(), v.y(), 1.0).normalized();
+  const Vec3 up(std::sin(c.roll_deg * kDeg), -std::cos(c.roll_deg * kDeg), 0.0);
+  a.y = (up - up.dot(a.z) * a.z).normalized();
+  a.x = a.y.cross(a.z);
+  return a;
+}
+
+Vec3 rayOf(const SideCamera& c, const Vec2& p_px) {
+  const Vec2 q = (p_px - c.middle_px) / c.focal_px;
+  return {q.x(), q.y(), 1.0};
+}
+
+}  // namespace
+
+Estimate focalPrior(int width_px, int height_px) {
+  const double side = std::max(width_px, height_px);
+  return {0.80 * side, 0.10 * side};
+}
+
+Estimate lateralPrior(Joint joint) {
+  switch (joint) {
+    case Joint::kHip: return {0.09, 0.02};
+    case Joint::kKnee: return {0.21, 0.04};
+    case Joint::kAnkle:
+    case Joint::kHeel: return {0.18, 0.04};
+    case Joint::kToe: return {0.23, 0.05};
+    case Joint::kShoulder: return {0.18, 0.03};
+    case Joint::kElbow: return {0.25, 0.08};
+    case Joint::kWrist: return {0.35, 0.10};
+    case Joint::kEar: return {0.07, 0.02};
+  }
+  return {0.0, 0.1};
+}
+
+double SideCamera::distance_m() const {
+  const double depth_m = focal_px * plate_radius_m / plate_radius_px;
+  return plate_lateral_m - depth_m * rayOf(*this, plate_px).dot(axesOf(*this).z);
+}
+
+Estimate kneeLateral(double knee_ahead_of_ankle_m) {
+  const double ahead = std::max(0.0, knee_ahead_of_ankle_m);
+  const double spread = std::tan(38.0 * kDeg) - std::tan(30.0 * kDeg);
+  return {lateralPrior(Joint::kAnkle).value + std::tan(30.0 * kDeg) * ahead, std::hypot(0.025, spread * ahead)};
+}
+
+Vec2 SideCamera::toBody(const Vec2& p_px, double lateral_m) const {
+  const Axes a = axesOf(*this);
+  const Vec3 ray = rayOf(*this, p_px);
+  const Vec3 p = ray * (-(distance_m() - lateral_m) / ray.dot(a.z));
+  return {faces_left ? -p.dot(a.x) : p.dot(a.x), p.dot(a.y)};
+}
+
+Vec2 SideCamera::toPicture(const Vec2& body_m, double lateral_m) const {
+  const Axes a = axesOf(*this);
+  const Vec3 p = (faces_left ? -body_m.x() : body_m.x()) * a.x + body_m.y() * a.y - (distance_m() - lateral_m) * a.z;
+  return middle_px + focal_px * Vec2(p.x(), p.y()) / p.z();
+}
+
+double SideCamera::yaw_deg() const { return std::atan2(vanishing_px.x() - middle_px.x(), focal_px) / kDeg; }
+double SideCamera::pitch_deg() const { return std::atan2(vanishing_px.y() - middle_px.y(), focal_px) / kDeg; }
+
+double SideCamera::mmPerPx(double lateral_m) const {
+  const Vec3 ray = rayOf(*this, plate_px);
+  const double depth_m = -(distance_m() - lateral_m) / ray.dot(axesOf(*this).z);
+  return 1000.0 * depth_m / focal_px;
+}
+
+SideCamera withError(const SideCamera& camera, const SideCameraErrors& errors, int k, double sigma) {
+  SideCamera c = camera;
+  switch (k) {
+    case 0: c.focal_px += sigma * errors.focal_px; break;
+    case 1: c.vanishing_px.x() += sigma * errors.vanishing_px.x(); break;
+    case 2: c.vanishing_px.y() += sigma * errors.vanishing_px.y(); break;
+    case 3: c.roll_deg += sigma * errors.roll_deg; break;
+    case 4: c.plate_radius_px *= 1.0 + sigma * errors.plate_radius_rel; break;
+    default: c.plate_lateral_m += sigma * errors.plate_lateral_m; break;
+  }
+  return c;
+}
+
+Estimate estimateScale(const SideCamera& camera, const SideCameraErrors& errors, double lateral_m) {
+  Estimate e{camera.mmPerPx(lateral_m), 0.0};
+  // At the plate itself only the radius matters; deeper planes also feel the distance.
+  double variance = 0.0;
+  const bool at_plate = lateral_m == camera.plate_lateral_m;
+  for (int k = 0; k < kSideCameraErrorCount; ++k) {
+    SideCamera more = withError(camera, errors, k, 1.0), less = withError(camera, errors, k, -1.0);
+    const double d = 0.5 * (more.mmPerPx(at_plate ? more.plate_lateral_m : lateral_m) -
+                            less.mmPerPx(at_plate ? less.plate_lateral_m : lateral_m));
+    variance += d * d;
+  }
+  e.sd = std::sqrt(variance);
+  return e;
+}
+
+}  // namespace mottix

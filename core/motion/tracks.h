@@ -1,0 +1,77 @@
+// What tracking a clip yields: for every frame the bar and the near-side joints in picture coordinates.
+//
+// Pixel coordinates are those of the displayed (rotation applied) frame, origin top-left, pixel centres at .5.
+// Times are seconds from the first frame, taken from the presentation times (no constant rate is assumed).
+#pragma once
+
+#include <array>
+#include <cstddef>
+#include <optional>
+#include <string_view>
+#include <vector>
+
+#include <Eigen/Core>
+
+namespace mottix {
+
+using Vec2 = Eigen::Vector2d;
+
+enum class TrackState { kSeen, kBridged, kLost };
+
+// Which way the lifter faces in the picture.
+enum class Facing { kUnknown, kLeft, kRight };
+
+enum class Joint { kHip, kKnee, kAnkle, kHeel, kToe, kShoulder, kElbow, kWrist, kEar };
+inline constexpr std::size_t kJointCount = 9;
+inline constexpr std::array<std::string_view, kJointCount> kJointNames = {
+    "hip", "knee", "ankle", "heel", "toe", "shoulder", "elbow", "wrist", "ear"};
+
+constexpr std::size_t indexOf(Joint joint) { return static_cast<std::size_t>(joint); }
+constexpr std::string_view nameOf(Joint joint) { return kJointNames[indexOf(joint)]; }
+constexpr std::string_view nameOf(TrackState state) {
+  return state == TrackState::kSeen ? "seen" : state == TrackState::kBridged ? "bridged" : "lost";
+}
+constexpr std::string_view nameOf(Facing facing) {
+  return facing == Facing::kLeft ? "left" : facing == Facing::kRight ? "right" : "unknown";
+}
+inline std::optional<Joint> jointNamed(std::string_view name) {
+  for (std::size_t i = 0; i < kJointCount; ++i)
+    if (kJointNames[i] == name) return static_cast<Joint>(i);
+  return std::nullopt;
+}
+
+// Centre of the outer face of the near full-size plate.
+struct BarSample {
+  Vec2 p_px = Vec2::Zero();
+  double sd_px = 0.0;      // standard deviation of each coordinate
+  double radius_px = 0.0;  // half the long axis of the plate's outline
+  TrackState state = TrackState::kLost;
+};
+
+struct JointSample {
+  Vec2 p_px = Vec2::Zero();
+  double sd_px = 0.0;  // standard deviation of each coordinate, placement included
+  bool known = false;  // false: nothing is claimed about this joint in this frame
+};
+
+using JointTrack = std::vector<JointSample>;
+
+struct ClipTracks {
+  int width_px = 0;
+  int height_px = 0;
+  std::vector<double> time_s;
+  std::vector<BarSample> bar;                   // one a frame
+  std::array<JointTrack, kJointCount> joints;   // empty, or one a frame
+
+  std::size_t frameCount() const { return time_s.size(); }
+  const JointTrack& track(Joint joint) const { return joints[indexOf(joint)]; }
+  bool has(Joint joint) const { return joints[indexOf(joint)].size() == time_s.size() && !time_s.empty(); }
+};
+
+// Points the coach placed on one frame. `joints` holds only those that were placed.
+struct PlacedPoints {
+  std::size_t frame = 0;
+  std::array<std::optional<Vec2>, kJointCount> joints;
+};
+
+}  // namespace mottix

@@ -1,0 +1,138 @@
+#include "core/verdict/analysis.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace mottix {
+
+std::string_view nameOf(Warning warning) {
+  switch (warning) {
+    case Warning::kTwoPlates: return "two_plates";
+    case Warning::kBarOftenLost: return "bar_often_lost";
+    case Warning::kAxisUnknown: return "axis_unknown";
+    case Warning::kFacingUnknown: return "facing_unknown";
+    case Warning::kLowFrameRate: return "low_frame_rate";
+    case Warning::kOblique: return "oblique";
+  }
+  return "";
+}
+
+Expected<void> AnalysisSettings::validate() const {
+  if (!(plate_mm >= 100.0 && plate_mm <= 600.0))
+    return fail(Remedy::kCorrectInput, "The plate's diameter must lie between 100 and 600 mm.");
+  if (reps_asked < 0 || reps_asked > 200) return fail(Remedy::kCorrectInput, "Asked reps must lie between 0 and 200.");
+  if (open_pain < 0 || open_pain > 10) return fail(Remedy::kCorrectInput, "A pain note lies between 0 and 10.");
+  if (auto ok = load_options.validate(); !ok) return ok;
+  return rep_options.validate();
+}
+
+Facing facingFromFeet(const Vec2& heel_px, const Vec2& toe_px) {
+  return toe_px.x() >= heel_px.x() ? Facing::kRight : Facing::kLeft;
+}
+
+namespace {
+
+Facing facingOf(const ClipTracks& tracks, Facing asked) {
+  if (asked != Facing::kUnknown) return asked;
+  if (!tracks.has(Joint::kHeel) || !tracks.has(Joint::kToe)) return Facing::kUnknown;
+  for (std::size_t i = 0; i < tracks.frameCount(); ++i) {
+    const JointSample &heel = tracks.track(Joint::kHeel)[i], &toe = tracks.track(Joint::kToe)[i];
+    if (heel.known && toe.known) return facingFromFeet(heel.p_px, toe.p_px);
+  }
+  return Facing::kUnknown;
+}
+
+// The camera's roll, from balance: a lifter who stands still with the bar holds it over mid-foot within about 2 cm.
+// One degree of roll moves the bar by 2-3 cm against the feet, so this says more than the prior alone. What is left
+// of the doubt stays in the roll's error.
+void levelByStanding(Analysis& a, const MeasureInput& input) {
+  constexpr double kBalanceSdM = 0.02;
+  const auto standing = estimateStandingOffset(input, a.reps);
+  if (!standing || std::abs(standing->slope_m_per_roll_deg) < 1e-4) return;
+  const double slope = standing->slope_m_per_roll_deg;
+  const double prior_var = a.camera_errors.roll_deg * a.camera_errors.roll_deg;
+  const double seen_var = std::pow(kBalanceSdM, 2) + std::pow(standing->bar_forward_m.sd, 2);
+  const double gain = prior_var * slope / (slope * slope * prior_var + seen_var);
+  a.camera.roll_deg -= gain * standing->bar_forward_m.value;
+  a.camera_errors.roll_deg = std::sqrt((1.0 - gain * slope) * prior_var);
+}
+
+}  // namespace
+
+Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::optional<AxisSeen>& axis,
+                                        double plate_mm, Facing facing) {
+  std::vector<double> radius, x, y;
+  for (const BarSample& s : tracks.bar)
+    if (s.state == TrackState::kSeen) {
+      radius.push_back(s.radius_px);
+      x.push_back(s.p_px.x());
+      y.push_back(s.p_px.y());
+    }
+  if (radius.size() < 3)
+    return fail(Remedy::kMarkByHand, "The bar was not seen in this film. Point at the near plate.");
+  auto median = [](std::vector<double>& v) {
+    std::nth_element(v.begin(), v.begin() + static_cast<long>(v.size() / 2), v.end());
+    return v[v.size() / 2];
+  };
+  CameraEstimate e;
+  const Estimate focal = focalPrior(tracks.width_px, tracks.height_px);
+  e.camera.focal_px = focal.value;
+  e.errors.focal_px = focal.sd;
+  e.camera.middle_px = 0.5 * Vec2(tracks.width_px, tracks.height_px);
+  e.camera.plate_radius_m = plate_mm / 2000.0;
+  e.camera.plate_radius_px = median(radius);
+  e.camera.plate_px = Vec2(median(x), median(y));
+  e.camera.faces_left = facing == Facing::kLeft;
+  const double deg = std::numbers::pi / 180.0;
+  e.camera.vanishing_px = axis ? axis->vanishing_px : e.camera.middle_px;
+  e.errors.vanishing_px =
+      axis ? axis->vanishing_sd_px : focal.value * Vec2(std::tan(8.0 * deg), std::tan(4.0 * deg));
+  e.errors.yaw_known = axis && axis->from_parallax;
+  return e;
+}
+
+Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSeen>& axis,
+                           const AnalysisSettings& settings, const RuleBook& book) {
+  if (auto ok = settings.validate(); !ok) return tl::make_unexpected(ok.error());
+  Analysis a;
+  a.facing = facingOf(tracks, settings.facing);
+  auto camera = estimateCamera(tracks, axis, settings.plate_mm, a.facing);
+  if (!camera) return tl::make_unexpected(camera.error());
+  a.camera = camera->camera;
+  a.camera_errors = camera->errors;
+  a.plate_scale = estimateScale(a.camera, a.camera_errors, a.camera.plate_lateral_m);
+  a.body_scale = estimateScale(a.camera, a.camera_errors, 0.0);
+
+  const MeasureInput input{&tracks, a.camera, a.camera_errors};
+  auto reps = findReps(computeBarHeight(input), settings.lift, settings.rep_options);
+  if (!reps) return tl::make_unexpected(reps.error());
+  if (reps->empty())
+    return fail(Remedy::kFilmAgain,
+                "No full rep was found: the bar never goes down and up again by more than 12 cm. Choose a clip with "
+                "a whole set in it, or say which lift it is.");
+  a.reps = std::move(*reps);
+  levelByStanding(a, input);
+  const MeasureInput levelled{&tracks, a.camera, a.camera_errors};
+  a.measures = computeMeasures(levelled, a.reps);
+  a.findings = judge(book, settings.lift, a.measures);
+  LoadInput load{settings.load_kg, settings.reps_asked, static_cast<int>(a.reps.size()), settings.open_pain};
+  auto decision = decideLoad(a.findings, load, settings.load_options);
+  if (!decision) return tl::make_unexpected(decision.error());
+  a.decision = *decision;
+
+  const auto lost = std::count_if(tracks.bar.begin(), tracks.bar.end(),
+                                  [](const BarSample& s) { return s.state == TrackState::kLost; });
+  if (static_cast<double>(lost) > 0.2 * static_cast<double>(tracks.bar.size())) a.warnings.push_back(Warning::kBarOftenLost);
+  if (!a.camera_errors.yaw_known) a.warnings.push_back(Warning::kAxisUnknown);
+  if (a.facing == Facing::kUnknown) a.warnings.push_back(Warning::kFacingUnknown);
+  if (tracks.frameCount() > 1 &&
+      static_cast<double>(tracks.frameCount() - 1) / tracks.time_s.back() < 20.0)
+    a.warnings.push_back(Warning::kLowFrameRate);
+  // Beyond 15 degrees the joints' own distance from the mid-plane moves them by more than 4 cm.
+  if (std::abs(a.camera.yaw_deg()) > 15.0) a.warnings.push_back(Warning::kOblique);
+  a.computed = true;
+  return a;
+}
+
+}  // namespace mottix

@@ -1,0 +1,69 @@
+// Everything that follows from the tracks of one clip: camera, reps, measures, findings, decision.
+// Pure computation: given the same tracks and settings it gives the same result, in a few milliseconds.
+#pragma once
+
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/load/decide_load.h"
+#include "core/measure/measure_set.h"
+#include "core/verdict/judge.h"
+
+namespace mottix {
+
+// Where the bar points in the picture, as the tracker saw it (see vision/bar_axis.h).
+struct AxisSeen {
+  Vec2 vanishing_px = Vec2::Zero();
+  Vec2 vanishing_sd_px = Vec2::Zero();
+  bool from_parallax = false;
+};
+
+struct AnalysisSettings {
+  Lift lift = Lift::kSquat;
+  Facing facing = Facing::kUnknown;  // unknown: read from heel and toe when they are placed
+  double plate_mm = 450.0;
+  std::optional<double> load_kg;
+  int reps_asked = 0;
+  int open_pain = 0;
+  LoadOptions load_options;
+  RepFinderOptions rep_options;
+
+  Expected<void> validate() const;
+};
+
+enum class Warning { kTwoPlates, kBarOftenLost, kAxisUnknown, kFacingUnknown, kLowFrameRate, kOblique };
+std::string_view nameOf(Warning warning);
+
+struct Analysis {
+  bool computed = false;
+  Facing facing = Facing::kUnknown;
+  SideCamera camera;
+  SideCameraErrors camera_errors;
+  Estimate plate_scale;  // mm per px at the near plate
+  Estimate body_scale;   // mm per px in the lifter's mid-plane
+  std::vector<Rep> reps;
+  std::vector<Measure> measures;
+  std::vector<Finding> findings;
+  LoadDecision decision;
+  std::vector<Warning> warnings;
+};
+
+// Name and version of this computation, kept beside stored results.
+inline constexpr std::string_view kAnalysisVersion = "side/1";
+
+// Error kFilmAgain when there is no rep or the bar was never seen.
+Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSeen>& axis,
+                           const AnalysisSettings& settings, const RuleBook& book);
+
+// Camera and errors alone, from the bar's track; the part that joint carrying needs beforehand.
+struct CameraEstimate {
+  SideCamera camera;
+  SideCameraErrors errors;
+};
+Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::optional<AxisSeen>& axis,
+                                        double plate_mm, Facing facing);
+
+Facing facingFromFeet(const Vec2& heel_px, const Vec2& toe_px);
+
+}  // namespace mottix
