@@ -1,0 +1,93 @@
+#include "vision/analyse_clip.h"
+
+#include <algorithm>
+
+#include "core/motion/joint_corrections.h"
+
+namespace mottix {
+
+Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSettings& settings,
+                                const Progress& progress) {
+  if (auto ok = settings.plate.validate(); !ok) return tl::make_unexpected(ok.error());
+  auto film = Film::open(path);
+  if (!film) return tl::make_unexpected(film.error());
+  ClipTracking out;
+  out.facts = {path.string(), {}, film->info(), film->frameCount()};
+  if (settings.seed && settings.seed->frame >= film->frameCount())
+    return fail(Remedy::kCorrectInput, "The plate was pointed at on a frame that the film does not have.");
+
+  PlateTracker tracker(settings.plate, settings.seed);
+  FramePicture picture;
+  std::size_t decoded = 0;
+  auto report = [&](double part) { return !progress || progress(part); };
+  auto got = settings.seed && settings.seed->frame > 0 ? film->readAt(settings.seed->frame, picture, Want::kGray)
+                                                       : film->readNext(picture, Want::kGray);
+  while (got && *got) {
+    tracker.push(picture.gray, picture.index, picture.time_s);
+    if (++decoded % 16 == 0 &&
+        !report(0.95 * static_cast<double>(picture.index) / static_cast<double>(film->frameCount())))
+      return fail(Remedy::kCancelled, "Stopped.");
+    got = film->readNext(picture, Want::kGray);
+  }
+  if (!got) return tl::make_unexpected(got.error());
+  if (decoded == 0)
+    return fail(Remedy::kChooseAnotherFile, "“" + path.filename().string() +
+                                                "” holds no picture that can be decoded. It may be cut off; copy it "
+                                                "from the phone again.");
+  if (const auto first = tracker.turnBack()) {
+    auto back = readBackward(*film, *first, Want::kGray, [&](const FramePicture& p) {
+      if (p.index < *first) tracker.push(p.gray, p.index, p.time_s);
+      return report(0.95);
+    });
+    if (!back) return tl::make_unexpected(back.error());
+  }
+  auto result = tracker.finish(film->times_s(), focalPrior(film->info().width_px, film->info().height_px).value,
+                               settings.plate_mm / 2000.0);
+  if (!result) return tl::make_unexpected(Error{result.error().remedy, "“" + path.filename().string() + "”: " + result.error().text});
+  auto hash = computeSha256(path);
+  if (!hash) return tl::make_unexpected(hash.error());
+  out.facts.sha256 = *hash;
+  out.tracks.width_px = film->info().width_px;
+  out.tracks.height_px = film->info().height_px;
+  out.tracks.time_s = film->times_s();
+  out.tracks.bar = std::move(result->samples);
+  out.two_plates = result->two_plates;
+  if (result->axis)
+    out.axis = AxisSeen{result->axis->vanishing_px, result->axis->vanishing_sd_px, result->axis->from_parallax};
+  report(1.0);
+  return out;
+}
+
+Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking& clip, double plate_mm, Lift lift,
+                           Facing facing, const PlacedPoints& first, std::array<JointTrack, kJointCount>& raw,
+                           const Progress& progress) {
+  auto film = Film::open(path);
+  if (!film) return tl::make_unexpected(film.error());
+  const auto &heel = first.joints[indexOf(Joint::kHeel)], &toe = first.joints[indexOf(Joint::kToe)];
+  if (facing == Facing::kUnknown && heel && toe) facing = facingFromFeet(*heel, *toe);
+  auto camera = estimateCamera(clip.tracks, clip.axis, plate_mm, facing);
+  if (!camera) return tl::make_unexpected(camera.error());
+  CarryInput input{camera->camera, clip.tracks.bar, first, lift == Lift::kSquat};
+  auto carried = carryJoints(*film, input, progress);
+  if (!carried) return tl::make_unexpected(carried.error());
+  raw = std::move(*carried);
+  return {};
+}
+
+void layCorrections(ClipTracks& tracks, const std::array<JointTrack, kJointCount>& raw,
+                    const std::vector<PlacedPoints>& placed) {
+  std::vector<double> radius;
+  for (const BarSample& s : tracks.bar)
+    if (s.state == TrackState::kSeen) radius.push_back(s.radius_px);
+  double typical = 60.0;
+  if (!radius.empty()) {
+    auto mid = radius.begin() + static_cast<long>(radius.size() / 2);
+    std::nth_element(radius.begin(), mid, radius.end());
+    typical = *mid;
+  }
+  for (std::size_t j = 0; j < kJointCount; ++j)
+    tracks.joints[j] = raw[j].empty() ? JointTrack{}
+                                      : applyCorrections(raw[j], static_cast<Joint>(j), placed, tracks.time_s, typical);
+}
+
+}  // namespace mottix

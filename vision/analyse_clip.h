@@ -1,0 +1,53 @@
+// From a film to tracks: decode once, follow the bar; carry the joints when the coach has placed them.
+#pragma once
+
+#include <filesystem>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/verdict/analysis.h"
+#include "vision/film.h"
+#include "vision/joint_carrier.h"
+#include "vision/plate_tracker.h"
+
+namespace mottix {
+
+// Name and version of the trackers, kept beside stored tracks.
+inline constexpr std::string_view kTrackerVersion = "disc-outline/1 leg-flow/1";
+
+struct ClipFacts {
+  std::string file;    // as given
+  std::string sha256;
+  FilmInfo film;
+  std::size_t frames = 0;
+};
+
+struct ClipTracking {
+  ClipFacts facts;
+  ClipTracks tracks;  // without joints until they are carried
+  std::optional<AxisSeen> axis;
+  bool two_plates = false;
+};
+
+struct TrackSettings {
+  double plate_mm = 450.0;
+  std::optional<PlateSeed> seed;
+  PlateTrackOptions plate;
+};
+
+// Follows the bar through the film. Memory does not grow with the film beyond a few hundred bytes a frame.
+Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSettings& settings = {},
+                                const Progress& progress = {});
+
+// Carries the first of `placed` through the film and lays the others over it. `raw` receives the carried tracks
+// before corrections, so that a later correction needs no film.
+Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking& clip, double plate_mm, Lift lift,
+                           Facing facing, const PlacedPoints& first, std::array<JointTrack, kJointCount>& raw,
+                           const Progress& progress = {});
+
+// Joints of `tracks` from carried tracks and all placed points.
+void layCorrections(ClipTracks& tracks, const std::array<JointTrack, kJointCount>& raw,
+                    const std::vector<PlacedPoints>& placed);
+
+}  // namespace mottix

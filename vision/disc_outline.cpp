@@ -1,0 +1,286 @@
+#include "vision/disc_outline.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <limits>
+#include <numbers>
+#include <vector>
+
+#include <Eigen/Dense>
+
+namespace mottix {
+namespace {
+
+constexpr std::size_t kRays = kOutlineRays;
+constexpr double kMinContrast = 7.0;  // grey levels over 3 px; about twice the noise of an indoor phone film
+
+struct Direction {
+  double c, s, c2, s2;
+};
+const std::array<Direction, kRays>& directions() {
+  static const auto table = [] {
+    std::array<Direction, kRays> t{};
+    for (std::size_t i = 0; i < kRays; ++i) {
+      const double phi = 2.0 * std::numbers::pi * (static_cast<double>(i) + 0.5) / kRays;
+      t[i] = {std::cos(phi), std::sin(phi), std::cos(2 * phi), std::sin(2 * phi)};
+    }
+    return t;
+  }();
+  return table;
+}
+
+// Luma at a position given in the half-pixel convention; the border value continues outside.
+float lumaAt(const cv::Mat& gray, double x, double y) {
+  x = std::clamp(x - 0.5, 0.0, gray.cols - 1.001);
+  y = std::clamp(y - 0.5, 0.0, gray.rows - 1.001);
+  const int xi = static_cast<int>(x), yi = static_cast<int>(y);
+  const auto fx = static_cast<float>(x - xi), fy = static_cast<float>(y - yi);
+  const uint8_t* a = gray.ptr<uint8_t>(yi) + xi;
+  const uint8_t* b = a + gray.step;
+  const float top = static_cast<float>(a[0]) + fx * static_cast<float>(a[1] - a[0]);
+  const float low = static_cast<float>(b[0]) + fx * static_cast<float>(b[1] - b[0]);
+  return top + fy * (low - top);
+}
+
+bool inside(const cv::Mat& gray, double x, double y) {
+  return x > 1.0 && y > 1.0 && x < gray.cols - 1.0 && y < gray.rows - 1.0;
+}
+
+double modelRadius(const DiscOutline& o, const Direction& d) {
+  return o.radius_px + o.h_cos_px * d.c2 + o.h_sin_px * d.s2;
+}
+
+struct Edge {
+  bool found = false;
+  double offset_px = 0.0;  // from the model radius, positive outward
+  double contrast = 0.0;
+};
+
+// Strongest edge along one ray within ±reach of the model radius; nearer edges are preferred a little.
+Edge findEdge(const cv::Mat& gray, const DiscOutline& o, const Direction& d, double reach_px) {
+  thread_local std::vector<float> luma, slope;
+  const int n = static_cast<int>(std::ceil(reach_px));
+  const double base = modelRadius(o, d);
+  const double xe = o.centre_px.x() + d.c * base, ye = o.centre_px.y() + d.s * base;
+  Edge edge;
+  if (!inside(gray, xe, ye)) return edge;
+  const int count = 2 * (n + 2) + 1;
+  luma.resize(static_cast<std::size_t>(count));
+  slope.assign(static_cast<std::size_t>(count), 0.0F);
+  for (int i = 0; i < count; ++i) {
+    const double r = base + (i - n - 2);
+    luma[static_cast<std::size_t>(i)] = lumaAt(gray, o.centre_px.x() + d.c * r, o.centre_px.y() + d.s * r);
+  }
+  for (int i = 1; i + 1 < count; ++i)
+    slope[static_cast<std::size_t>(i)] =
+        std::abs(luma[static_cast<std::size_t>(i + 1)] - luma[static_cast<std::size_t>(i - 1)]);
+  double best = 0.0;
+  int at = -1;
+  for (int i = 2; i + 2 < count; ++i) {
+    const float g = slope[static_cast<std::size_t>(i)];
+    if (g < kMinContrast || g < slope[static_cast<std::size_t>(i - 1)] || g < slope[static_cast<std::size_t>(i + 1)])
+      continue;
+    const double off = i - n - 2;
+    const double weighted = std::min<double>(g, 60.0) * (1.0 - 0.5 * std::abs(off) / (reach_px + 1.0));
+    if (weighted > best) {
+      best = weighted;
+      at = i;
+    }
+  }
+  if (at < 0) return edge;
+  const double a = slope[static_cast<std::size_t>(at - 1)], b = slope[static_cast<std::size_t>(at)],
+               c = slope[static_cast<std::size_t>(at + 1)];
+  const double bend = a - 2.0 * b + c;
+  const double shift = bend < -1e-6 ? std::clamp(0.5 * (a - c) / bend, -0.5, 0.5) : 0.0;
+  edge.found = true;
+  edge.offset_px = at - n - 2 + shift;
+  edge.contrast = b;
+  return edge;
+}
+
+double medianOf(std::vector<double> v) {
+  if (v.empty()) return 0.0;
+  auto mid = v.begin() + static_cast<long>(v.size() / 2);
+  std::nth_element(v.begin(), mid, v.end());
+  return *mid;
+}
+
+using Vec5 = Eigen::Matrix<double, 5, 1>;
+using Mat5 = Eigen::Matrix<double, 5, 5>;
+
+}  // namespace
+
+Vec2 rayDirection(int ray) {
+  const Direction& d = directions()[static_cast<std::size_t>(ray)];
+  return {d.c, d.s};
+}
+
+std::optional<DiscFit> fitDiscOutline(const cv::Mat& gray, const DiscOutline& guess, double reach_px,
+                                      DiscShape shape) {
+  DiscFit fit;
+  fit.outline = guess;
+  if (!(guess.radius_px >= 6.0) || !std::isfinite(guess.centre_px.sum())) return std::nullopt;
+  const double radius_prior_px = shape == DiscShape::kFree ? 0.2 * guess.radius_px : 0.006 * guess.radius_px + 0.1;
+  const double harmonic_prior_px = shape == DiscShape::kFree ? 0.03 * guess.radius_px : 0.05;
+  std::array<Edge, kRays> edges;
+  double reach = reach_px;
+  double scale = 1.0;
+  Mat5 normal = Mat5::Identity();
+  for (int pass = 0; pass < 4; ++pass) {
+    std::vector<double> magnitude;
+    std::size_t found = 0;
+    for (std::size_t i = 0; i < kRays; ++i) {
+      edges[i] = findEdge(gray, fit.outline, directions()[i], reach);
+      if (edges[i].found) ++found;
+    }
+    if (found < kRays / 4) return std::nullopt;
+    // Robust start: the shift that most edges agree with, from medians of opposite directions, then
+    // reweighted least squares.
+    Vec5 x = Vec5::Zero();
+    double cut = std::max(1.5, 0.5 * reach);
+    for (int round = 0; round < 6; ++round) {
+      Mat5 a = Mat5::Zero();
+      Vec5 b = Vec5::Zero();
+      magnitude.clear();
+      for (std::size_t i = 0; i < kRays; ++i) {
+        if (!edges[i].found) continue;
+        const Direction& d = directions()[i];
+        const double e = edges[i].offset_px - (x[0] * d.c + x[1] * d.s + x[2] + x[3] * d.c2 + x[4] * d.s2);
+        const double q = e / cut;
+        if (std::abs(q) >= 1.0) continue;
+        const double w = (1 - q * q) * (1 - q * q);
+        Vec5 row;
+        row << d.c, d.s, 1.0, d.c2, d.s2;
+        a += w * row * row.transpose();
+        b += w * row * edges[i].offset_px;
+        magnitude.push_back(std::abs(e));
+      }
+      if (magnitude.size() < kRays / 5) return std::nullopt;
+      const double unit = std::max(0.25, scale);
+      const double wr = unit * unit / (radius_prior_px * radius_prior_px);
+      const double wh = unit * unit / (harmonic_prior_px * harmonic_prior_px);
+      a(2, 2) += wr;
+      b[2] += wr * (guess.radius_px - fit.outline.radius_px);
+      a(3, 3) += wh;
+      b[3] += wh * (guess.h_cos_px - fit.outline.h_cos_px);
+      a(4, 4) += wh;
+      b[4] += wh * (guess.h_sin_px - fit.outline.h_sin_px);
+      a(0, 0) += 1e-6;
+      a(1, 1) += 1e-6;
+      x = a.ldlt().solve(b);
+      normal = a;
+      scale = std::max(0.12, 1.4826 * medianOf(magnitude));
+      cut = std::clamp(4.0 * scale, 1.2, std::max(1.5, 0.5 * reach));
+    }
+    fit.outline.centre_px += Vec2(x[0], x[1]);
+    fit.outline.radius_px += x[2];
+    fit.outline.h_cos_px += x[3];
+    fit.outline.h_sin_px += x[4];
+    if (!(fit.outline.radius_px > 5.0)) return std::nullopt;
+    const double moved = std::hypot(x[0], x[1]);
+    if (pass > 0 && moved < 0.05) break;
+    reach = std::max(3.0, std::min(reach, 0.5 * reach + moved));
+  }
+  double on_c = 0.0, on_s = 0.0;
+  std::size_t on = 0;
+  const double tolerance = std::max(1.2, 3.0 * scale);
+  for (std::size_t i = 0; i < kRays; ++i) {
+    const Direction& d = directions()[i];
+    const double r = modelRadius(fit.outline, d);
+    fit.edge_px[i] = std::numeric_limits<float>::quiet_NaN();
+    if (!inside(gray, fit.outline.centre_px.x() + d.c * r, fit.outline.centre_px.y() + d.s * r)) continue;
+    // The wall of a thick disc may stand out by more than the tolerance; its edges are kept for later.
+    const double reach_here = std::max(3.0, 0.05 * fit.outline.radius_px);
+    const Edge e = findEdge(gray, fit.outline, d, reach_here);
+    if (!e.found) continue;
+    fit.edge_px[i] = static_cast<float>(r + e.offset_px);
+    if (std::abs(e.offset_px) > tolerance) continue;
+    ++on;
+    on_c += d.c;
+    on_s += d.s;
+  }
+  if (on < kRays / 6) return std::nullopt;
+  fit.support = static_cast<double>(on) / kRays;
+  fit.spread = 1.0 - std::hypot(on_c, on_s) / static_cast<double>(on);
+  const Mat5 covariance = normal.inverse() * scale * scale;
+  // The disc's thickness shifts its outline against its face by a few tenths of a pixel in a hundred of radius.
+  const double model_px = 0.006 * fit.outline.radius_px;
+  fit.sd_px = std::sqrt(std::max(covariance(0, 0), covariance(1, 1)) + model_px * model_px);
+  return fit;
+}
+
+namespace {
+
+// Part of the rays with an edge right on the outline, weighted by capped contrast; cheap, for searching.
+double outlineScore(const cv::Mat& gray, const DiscOutline& o, int stride) {
+  double sum = 0.0;
+  int count = 0;
+  for (std::size_t i = 0; i < kRays; i += static_cast<std::size_t>(stride)) {
+    const Direction& d = directions()[i];
+    const double r = modelRadius(o, d);
+    const double x = o.centre_px.x(), y = o.centre_px.y();
+    ++count;
+    if (!inside(gray, x + d.c * r, y + d.s * r)) continue;
+    const double g = std::abs(lumaAt(gray, x + d.c * (r + 2), y + d.s * (r + 2)) -
+                              lumaAt(gray, x + d.c * (r - 2), y + d.s * (r - 2)));
+    sum += std::min(g, 50.0) / 50.0;
+  }
+  return sum / count;
+}
+
+}  // namespace
+
+std::optional<DiscOutline> searchDisc(const cv::Mat& gray, const DiscOutline& guess, double window_px) {
+  DiscOutline best = guess;
+  double best_score = 0.0;
+  const double step = std::max(2.0, window_px / 14.0);
+  for (double dy = -window_px; dy <= window_px; dy += step)
+    for (double dx = -window_px; dx <= window_px; dx += step) {
+      DiscOutline o = guess;
+      o.centre_px += Vec2(dx, dy);
+      const double score = outlineScore(gray, o, 3);
+      if (score > best_score) {
+        best_score = score;
+        best = o;
+      }
+    }
+  for (double fine = step / 2; fine >= 0.9; fine /= 2) {
+    const Vec2 middle = best.centre_px;
+    for (int k = 0; k < 9; ++k) {
+      DiscOutline o = best;
+      o.centre_px = middle + Vec2((k % 3 - 1) * fine, (k / 3 - 1) * fine);  // NOLINT(bugprone-integer-division)
+      const double score = outlineScore(gray, o, 2);
+      if (score > best_score) {
+        best_score = score;
+        best = o;
+      }
+    }
+  }
+  if (best_score < 0.25) return std::nullopt;
+  return best;
+}
+
+std::optional<DiscOutline> searchDiscAround(const cv::Mat& gray, Vec2 point_px, double min_radius_px,
+                                            double max_radius_px) {
+  std::optional<DiscOutline> best;
+  double best_score = 0.3;
+  for (double r = min_radius_px; r <= max_radius_px; r *= 1.04) {
+    DiscOutline guess;
+    guess.centre_px = point_px;
+    guess.radius_px = r;
+    const auto found = searchDisc(gray, guess, std::min(0.5 * r, 40.0));
+    if (!found) continue;
+    const auto fit = fitDiscOutline(gray, *found, 0.06 * r + 2.0, DiscShape::kFree);
+    if (!fit || !fit->convincing()) continue;
+    // Of concentric circles the outer one is the plate: a larger radius wins at like support.
+    const double score = fit->support * std::sqrt(fit->outline.radius_px / max_radius_px);
+    if (score > best_score) {
+      best_score = score;
+      best = fit->outline;
+    }
+  }
+  return best;
+}
+
+}  // namespace mottix

@@ -1,0 +1,328 @@
+#include "vision/film.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <fstream>
+
+#include <opencv2/core.hpp>
+
+extern "C" {
+#include <libavcodec/avcodec.h>
+#include <libavformat/avformat.h>
+#include <libavutil/display.h>
+#include <libavutil/imgutils.h>
+#include <libavutil/pixdesc.h>
+#include <libavutil/sha.h>
+#include <libswscale/swscale.h>
+}
+
+namespace mottix {
+namespace {
+
+template <auto Free>
+struct AvDeleter {
+  template <typename T>
+  void operator()(T* p) const {
+    Free(&p);
+  }
+};
+using FormatPtr = std::unique_ptr<AVFormatContext, AvDeleter<avformat_close_input>>;
+using CodecPtr = std::unique_ptr<AVCodecContext, AvDeleter<avcodec_free_context>>;
+using PacketPtr = std::unique_ptr<AVPacket, AvDeleter<av_packet_free>>;
+using FrameHolder = std::unique_ptr<AVFrame, AvDeleter<av_frame_free>>;
+struct SwsDeleter {
+  void operator()(SwsContext* p) const { sws_freeContext(p); }
+};
+using SwsPtr = std::unique_ptr<SwsContext, SwsDeleter>;
+
+std::string errorText(int code) {
+  std::array<char, AV_ERROR_MAX_STRING_SIZE> text{};
+  av_strerror(code, text.data(), text.size());
+  return text.data();
+}
+
+std::string quoted(const std::filesystem::path& path) { return "“" + path.filename().string() + "”"; }
+
+int rotationOf(const AVStream& stream) {
+  const uint8_t* matrix = av_stream_get_side_data(&stream, AV_PKT_DATA_DISPLAYMATRIX, nullptr);
+  if (matrix == nullptr) return 0;
+  const double ccw = av_display_rotation_get(reinterpret_cast<const int32_t*>(matrix));
+  if (std::isnan(ccw)) return 0;
+  const int quarter = static_cast<int>(std::lround(-ccw / 90.0));
+  return ((quarter % 4) + 4) % 4 * 90;
+}
+
+// The luma plane of these formats is the grey picture itself, so it is used without conversion.
+bool hasEightBitLuma(int format) {
+  const AVPixFmtDescriptor* d = av_pix_fmt_desc_get(static_cast<AVPixelFormat>(format));
+  if (d == nullptr || (d->flags & (AV_PIX_FMT_FLAG_RGB | AV_PIX_FMT_FLAG_PAL | AV_PIX_FMT_FLAG_HWACCEL)) != 0)
+    return false;
+  return d->comp[0].plane == 0 && d->comp[0].depth == 8 && d->comp[0].step == 1;
+}
+
+void rotateInPlace(cv::Mat& picture, int rotation_deg) {
+  if (rotation_deg == 0) return;
+  cv::Mat turned;
+  cv::rotate(picture, turned,
+             rotation_deg == 90    ? cv::ROTATE_90_CLOCKWISE
+             : rotation_deg == 180 ? cv::ROTATE_180
+                                   : cv::ROTATE_90_COUNTERCLOCKWISE);
+  picture = turned;
+}
+
+}  // namespace
+
+struct Film::Impl {
+  std::filesystem::path path;
+  FilmInfo info;
+  FormatPtr format;
+  CodecPtr codec;
+  PacketPtr packet{av_packet_alloc()};
+  FrameHolder frame{av_frame_alloc()};
+  SwsPtr to_gray, to_bgr;
+  int stream_index = -1;
+  std::vector<int64_t> pts;    // display order, stream time base
+  std::vector<double> time_s;  // from the first frame
+  std::size_t next_index = 0;  // display index expected from the decoder
+  bool draining = false;
+  bool at_start = true;
+
+  AVStream& stream() const { return *format->streams[stream_index]; }
+  int codec_width() const { return info.rotation_deg % 180 != 0 ? info.height_px : info.width_px; }
+  int codec_height() const { return info.rotation_deg % 180 != 0 ? info.width_px : info.height_px; }
+
+  Expected<void> buildIndex(const FilmLimits& limits);
+  Expected<bool> decodeFrame();
+  void copyOut(FramePicture& out, Want want);
+  int rewindTo(std::size_t index);
+  std::size_t indexOfPts(int64_t value) const;
+};
+
+Film::Film(std::unique_ptr<Impl> impl) : impl_(std::move(impl)) {}
+Film::Film(Film&&) noexcept = default;
+Film& Film::operator=(Film&&) noexcept = default;
+Film::~Film() = default;
+const FilmInfo& Film::info() const { return impl_->info; }
+const std::filesystem::path& Film::path() const { return impl_->path; }
+const std::vector<double>& Film::times_s() const { return impl_->time_s; }
+
+Expected<Film> Film::open(const std::filesystem::path& path, const FilmLimits& limits) {
+  av_log_set_level(AV_LOG_FATAL);
+  std::error_code ec;
+  if (!std::filesystem::exists(path, ec))
+    return fail(Remedy::kChooseAnotherFile,
+                quoted(path) + " is not there any more. Was it moved or renamed? Show where it is now.");
+  if (!std::filesystem::is_regular_file(path, ec))
+    return fail(Remedy::kChooseAnotherFile, quoted(path) + " is not a file. Choose a video file.");
+  if (!std::ifstream(path, std::ios::binary).good())
+    return fail(Remedy::kCheckDisk, quoted(path) + " cannot be read. Check the permissions of the file.");
+
+  auto impl = std::make_unique<Impl>();
+  impl->path = path;
+  AVFormatContext* raw = nullptr;
+  // The file: protocol is named so that a path is never taken for a network address.
+  int rc = avformat_open_input(&raw, ("file:" + path.string()).c_str(), nullptr, nullptr);
+  impl->format.reset(raw);
+  if (rc < 0)
+    return fail(Remedy::kChooseAnotherFile, quoted(path) + " is not a film this program can read (" +
+                                                errorText(rc) + "). Choose another file.");
+  rc = avformat_find_stream_info(raw, nullptr);
+  const AVCodec* decoder = nullptr;
+  impl->stream_index =
+      rc < 0 ? rc : av_find_best_stream(raw, AVMEDIA_TYPE_VIDEO, -1, -1, &decoder, 0);
+  if (impl->stream_index < 0 ||
+      (impl->stream().disposition & AV_DISPOSITION_ATTACHED_PIC) != 0)
+    return fail(Remedy::kChooseAnotherFile,
+                quoted(path) + " holds no moving picture (sound only?). Choose a video file.");
+
+  AVCodecParameters& par = *impl->stream().codecpar;
+  if (par.width <= 0 || par.height <= 0 || par.width > limits.max_side_px || par.height > limits.max_side_px)
+    return fail(Remedy::kChooseAnotherFile,
+                quoted(path) + " states a picture of " + std::to_string(par.width) + " × " +
+                    std::to_string(par.height) + " pixels, which cannot be right or is too large.");
+  if (par.width < limits.min_side_px || par.height < limits.min_side_px)
+    return fail(Remedy::kFilmAgain, quoted(path) + " has a picture of only " + std::to_string(par.width) +
+                                        " × " + std::to_string(par.height) +
+                                        " pixels. Nothing can be measured in it; film it larger.");
+  impl->codec.reset(avcodec_alloc_context3(decoder));
+  if (!impl->codec || avcodec_parameters_to_context(impl->codec.get(), &par) < 0)
+    return fail(Remedy::kChooseAnotherFile, quoted(path) + " cannot be decoded.");
+  impl->codec->thread_count = 0;  // as many as there are cores
+  impl->codec->pkt_timebase = impl->stream().time_base;
+  rc = avcodec_open2(impl->codec.get(), decoder, nullptr);
+  if (rc < 0)
+    return fail(Remedy::kChooseAnotherFile, quoted(path) + " cannot be decoded (" + errorText(rc) + ").");
+
+  impl->info.rotation_deg = rotationOf(impl->stream());
+  const bool turned = impl->info.rotation_deg % 180 != 0;
+  impl->info.width_px = turned ? par.height : par.width;
+  impl->info.height_px = turned ? par.width : par.height;
+  impl->info.codec = decoder->name;
+  if (auto indexed = impl->buildIndex(limits); !indexed) return tl::make_unexpected(indexed.error());
+  return Film(std::move(impl));
+}
+
+Expected<void> Film::Impl::buildIndex(const FilmLimits& limits) {
+  while (av_read_frame(format.get(), packet.get()) >= 0) {
+    if (packet->stream_index == stream_index && (packet->flags & AV_PKT_FLAG_DISCARD) == 0) {
+      const int64_t stamp = packet->pts != AV_NOPTS_VALUE ? packet->pts : packet->dts;
+      if (stamp != AV_NOPTS_VALUE) pts.push_back(stamp);
+    }
+    av_packet_unref(packet.get());
+    if (pts.size() > limits.max_frames)
+      return fail(Remedy::kChooseAnotherFile, quoted(path) + " is longer than " +
+                                                  std::to_string(limits.max_frames) +
+                                                  " frames. Cut it to the sets and try again.");
+  }
+  std::sort(pts.begin(), pts.end());
+  pts.erase(std::unique(pts.begin(), pts.end()), pts.end());
+  if (pts.empty())
+    return fail(Remedy::kChooseAnotherFile,
+                quoted(path) + " holds no frames. It may be cut off; copy it from the phone again.");
+  const double base = av_q2d(stream().time_base);
+  time_s.reserve(pts.size());
+  for (int64_t p : pts) time_s.push_back(static_cast<double>(p - pts.front()) * base);
+
+  std::vector<double> steps;
+  for (std::size_t i = 1; i < time_s.size(); ++i) steps.push_back(time_s[i] - time_s[i - 1]);
+  double usual = 1.0 / 30.0;
+  if (!steps.empty()) {
+    std::nth_element(steps.begin(), steps.begin() + static_cast<long>(steps.size() / 2), steps.end());
+    usual = steps[steps.size() / 2];
+    // Millisecond time bases round every step; only more than a tenth of a frame counts as variable.
+    const double slack = std::max(0.1 * usual, 1.5 * base);
+    info.variable_rate =
+        std::any_of(steps.begin(), steps.end(), [&](double s) { return std::abs(s - usual) > slack; });
+  }
+  info.duration_s = time_s.back() + usual;
+  rewindTo(0);
+  return {};
+}
+
+int Film::Impl::rewindTo(std::size_t index) {
+  avcodec_flush_buffers(codec.get());
+  draining = false;
+  at_start = index == 0;
+  next_index = 0;
+  // Decoding order may put the key frame's first usable picture before its own time stamp, so the seek is
+  // by time stamp and backward.
+  return av_seek_frame(format.get(), stream_index, pts[index], AVSEEK_FLAG_BACKWARD);
+}
+
+std::size_t Film::Impl::indexOfPts(int64_t value) const {
+  const auto it = std::lower_bound(pts.begin(), pts.end(), value);
+  if (it == pts.end()) return pts.size() - 1;
+  const auto at = static_cast<std::size_t>(it - pts.begin());
+  if (at > 0 && *it != value && value - pts[at - 1] < *it - value) return at - 1;
+  return at;
+}
+
+Expected<bool> Film::Impl::decodeFrame() {
+  constexpr int kMaxDamagedInARow = 1000;
+  int damaged = 0;
+  while (true) {
+    const int got = avcodec_receive_frame(codec.get(), frame.get());
+    if (got == 0 && frame->width > 0 && frame->height > 0) return true;
+    if (got == AVERROR_EOF) return false;
+    if (got != AVERROR(EAGAIN)) {  // a damaged picture: go on with the next
+      if (++damaged > kMaxDamagedInARow) return false;
+      continue;
+    }
+    if (draining) return false;
+    const int rc = av_read_frame(format.get(), packet.get());
+    if (rc < 0) {
+      draining = true;
+      avcodec_send_packet(codec.get(), nullptr);
+      continue;
+    }
+    if (packet->stream_index == stream_index) avcodec_send_packet(codec.get(), packet.get());
+    av_packet_unref(packet.get());
+  }
+}
+
+void Film::Impl::copyOut(FramePicture& out, Want want) {
+  const AVFrame& f = *frame;
+  // A film may change its picture size half-way; every frame is brought to the size first stated.
+  const int width = codec_width(), height = codec_height();
+  out.index = next_index;
+  out.time_s = time_s[next_index];
+  const auto source = static_cast<AVPixelFormat>(f.format);
+  if (want == Want::kColour) {
+    to_bgr.reset(sws_getCachedContext(to_bgr.release(), f.width, f.height, source, width, height,
+                                      AV_PIX_FMT_BGR24, SWS_BILINEAR, nullptr, nullptr, nullptr));
+    out.bgr.create(height, width, CV_8UC3);
+    std::array<uint8_t*, 1> data = {out.bgr.data};
+    std::array<int, 1> stride = {static_cast<int>(out.bgr.step)};
+    sws_scale(to_bgr.get(), f.data, f.linesize, 0, f.height, data.data(), stride.data());
+    rotateInPlace(out.bgr, info.rotation_deg);
+    return;
+  }
+  if (hasEightBitLuma(f.format) && f.width == width && f.height == height) {
+    cv::Mat(f.height, f.width, CV_8UC1, f.data[0], static_cast<std::size_t>(f.linesize[0])).copyTo(out.gray);
+  } else {
+    to_gray.reset(sws_getCachedContext(to_gray.release(), f.width, f.height, source, width, height,
+                                       AV_PIX_FMT_GRAY8, SWS_BILINEAR, nullptr, nullptr, nullptr));
+    out.gray.create(height, width, CV_8UC1);
+    std::array<uint8_t*, 1> data = {out.gray.data};
+    std::array<int, 1> stride = {static_cast<int>(out.gray.step)};
+    sws_scale(to_gray.get(), f.data, f.linesize, 0, f.height, data.data(), stride.data());
+  }
+  rotateInPlace(out.gray, info.rotation_deg);
+}
+
+Expected<bool> Film::readNext(FramePicture& out, Want want) {
+  Impl& m = *impl_;
+  auto got = m.decodeFrame();
+  if (!got || !*got) return got;
+  if (m.frame->best_effort_timestamp != AV_NOPTS_VALUE)
+    m.next_index = m.indexOfPts(m.frame->best_effort_timestamp);
+  else if (!m.at_start)
+    m.next_index = std::min(m.next_index + 1, m.pts.size() - 1);
+  m.at_start = false;
+  m.copyOut(out, want);
+  return true;
+}
+
+Expected<bool> Film::readAt(std::size_t index, FramePicture& out, Want want) {
+  Impl& m = *impl_;
+  index = std::min(index, m.pts.size() - 1);
+  // A short way ahead is decoded through; anything else starts from the key frame before it.
+  const bool ahead = !m.at_start && !m.draining && index > m.next_index && index - m.next_index <= 24;
+  if (!ahead && m.rewindTo(index) < 0) m.rewindTo(0);
+  while (true) {
+    auto got = m.decodeFrame();
+    if (!got || !*got) return got;
+    m.at_start = false;
+    if (m.frame->best_effort_timestamp != AV_NOPTS_VALUE)
+      m.next_index = m.indexOfPts(m.frame->best_effort_timestamp);
+    if (m.next_index >= index) break;
+  }
+  m.copyOut(out, want);
+  return true;
+}
+
+Expected<std::string> computeSha256(const std::filesystem::path& path) {
+  std::ifstream in(path, std::ios::binary);
+  if (!in) return fail(Remedy::kCheckDisk, quoted(path) + " cannot be read.");
+  struct ShaFree {
+    void operator()(AVSHA* p) const { av_free(p); }
+  };
+  std::unique_ptr<AVSHA, ShaFree> sha(av_sha_alloc());
+  av_sha_init(sha.get(), 256);
+  std::vector<char> block(1 << 16);
+  while (in.read(block.data(), static_cast<std::streamsize>(block.size())) || in.gcount() > 0)
+    av_sha_update(sha.get(), reinterpret_cast<const uint8_t*>(block.data()),
+                  static_cast<std::size_t>(in.gcount()));
+  std::array<uint8_t, 32> digest{};
+  av_sha_final(sha.get(), digest.data());
+  std::string hex;
+  for (uint8_t byte : digest) {
+    constexpr std::string_view kDigits = "0123456789abcdef";
+    hex += kDigits[byte >> 4];
+    hex += kDigits[byte & 15];
+  }
+  return hex;
+}
+
+}  // namespace mottix

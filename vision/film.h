@@ -1,0 +1,77 @@
+// Film in: any file FFmpeg reads, addressed by presentation time and by index.
+//
+// A Film is opened once, indexed by reading its packets (no decoding), and then read forward or positioned
+// exactly on any frame. Frames come in display order with the rotation flag applied. A Film is used by one
+// thread at a time; open a second one for a second thread.
+//
+// Failure: not a video, no video stream, nothing decodable, an absurd size: an Error that names the file.
+#pragma once
+
+#include <cstdint>
+#include <filesystem>
+#include <functional>
+#include <memory>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include <opencv2/core/mat.hpp>
+
+#include "core/base/error.h"
+
+namespace mottix {
+
+struct FilmInfo {
+  int width_px = 0;   // as displayed
+  int height_px = 0;  // as displayed
+  int rotation_deg = 0;  // clockwise turn applied for display: 0, 90, 180 or 270
+  std::string codec;
+  bool variable_rate = false;
+  double duration_s = 0.0;  // from the first frame's time to the end of the last
+};
+
+struct FilmLimits {
+  int max_side_px = 8192;
+  int min_side_px = 64;             // smaller pictures cannot show a plate
+  std::size_t max_frames = 400000;  // more than an hour at 100 frames a second
+};
+
+// One decoded picture. `gray` is always filled when asked for; `bgr` only when asked for.
+struct FramePicture {
+  std::size_t index = 0;
+  double time_s = 0.0;
+  cv::Mat gray;  // CV_8UC1, displayed orientation
+  cv::Mat bgr;   // CV_8UC3, displayed orientation
+};
+
+enum class Want { kGray, kColour };
+
+class Film {
+ public:
+  static Expected<Film> open(const std::filesystem::path& path, const FilmLimits& limits = {});
+  Film(Film&&) noexcept;
+  Film& operator=(Film&&) noexcept;
+  ~Film();
+
+  const FilmInfo& info() const;
+  const std::filesystem::path& path() const;
+  // Presentation times from the first frame, in display order. The count is what the container promises;
+  // a truncated file may decode fewer.
+  const std::vector<double>& times_s() const;
+  std::size_t frameCount() const { return times_s().size(); }
+
+  // Next frame in display order; false at the end of the film. A damaged stretch is skipped.
+  Expected<bool> readNext(FramePicture& out, Want want);
+  // The frame nearest to `index`, exact when that frame can be decoded.
+  Expected<bool> readAt(std::size_t index, FramePicture& out, Want want);
+
+ private:
+  struct Impl;
+  explicit Film(std::unique_ptr<Impl> impl);
+  std::unique_ptr<Impl> impl_;
+};
+
+// SHA-256 of the file's content as lower-case hex.
+Expected<std::string> computeSha256(const std::filesystem::path& path);
+
+}  // namespace mottix

@@ -1,0 +1,569 @@
+#include "vision/joint_carrier.h"
+
+#include <algorithm>
+#include <cmath>
+#include <deque>
+#include <map>
+
+#include <Eigen/Dense>
+#include <opencv2/imgproc.hpp>
+#include <opencv2/video/tracking.hpp>
+
+namespace mottix {
+namespace {
+
+// State: knee x, y, z; hip x, y; shoulder x, y (metres, body frame).
+constexpr int kN = 7;
+using State = Eigen::Matrix<double, kN, 1>;
+using Cov = Eigen::Matrix<double, kN, kN>;
+
+// What the constraints are trusted to; their errors last over many frames, hence the slack.
+constexpr double kSlack = 2.0;
+constexpr double kShankRel = 0.01, kThighRel = 0.01, kTrunkRel = 0.02;
+constexpr double kShoulderOnBarM = 0.015;   // the bar rolls and the shoulder girdle gives by about this
+constexpr double kKneeSideStepM = 0.012;    // sideways motion of the knee in one frame
+constexpr double kFlowFloorPx = 0.15;
+constexpr double kFlowOfMotion = 0.25;      // skin and cloth slide over the joint by about 8 % of a long movement,
+                                            // which over some 40 frames is this part of each step
+// What stays wrong when everything fits: joint centres against skin, as a part of the plate's radius.
+constexpr double kModelOfRadius = 0.03, kHiddenOfRadius = 0.06;
+
+struct Segment {
+  Vec2 from, to;
+  bool thigh;
+};
+
+struct Motion {
+  Vec2 knee_px = Vec2::Zero(), hip_px = Vec2::Zero();
+  double knee_sd_px = 1e3, hip_sd_px = 1e3;
+};
+
+constexpr double kMinSlope = 1.5;  // grey levels a pixel: below, a pixel tells nothing but noise
+
+// How a point on the leg moves when knee and hip move, linear in (knee dx, dy, hip dx, dy). A point at the fraction s
+// along its segment moves as the blend of the ends; beside the axis the segment's turn is added.
+using Row = Eigen::Matrix<double, 2, 4>;
+Row motionRow(const std::array<Segment, 2>& segments, const Vec2& p) {
+  const Segment* best = nullptr;
+  double best_off = 1e9, best_s = 0.0;
+  for (const Segment& s : segments) {
+    const Vec2 d = s.to - s.from;
+    const double along = std::clamp((p - s.from).dot(d) / std::max(1.0, d.squaredNorm()), 0.0, 1.0);
+    const double off = (p - s.from - along * d).norm();
+    if (off < best_off) {
+      best_off = off;
+      best_s = along;
+      best = &s;
+    }
+  }
+  const Vec2 d = best->to - best->from;
+  const double length = std::max(1.0, d.norm());
+  const Vec2 axis = d / length, normal(-axis.y(), axis.x());
+  const double off = (p - best->from).dot(normal);
+  const Eigen::Matrix2d turn = (off / length) * axis * normal.transpose();
+  const Eigen::Matrix2d blend_to = best_s * Eigen::Matrix2d::Identity() - turn;
+  Row row = Row::Zero();
+  if (best->thigh) {
+    row.leftCols<2>() = (1 - best_s) * Eigen::Matrix2d::Identity() + turn;
+    row.rightCols<2>() = blend_to;
+  } else {
+    row.leftCols<2>() = blend_to;  // the ankle stands still
+  }
+  return row;
+}
+
+// Refines the motion on all pixels of the mask at once (direct alignment, Gauss-Newton with robust weights): plain
+// clothing has few corners, but its outline still tells how the limb turns. False when there is too little to see.
+bool alignLeg(const cv::Mat& before, const cv::Mat& after, const cv::Mat& mask, const Vec2& origin,
+              const std::array<Segment, 2>& segments, Eigen::Vector4d& x, Eigen::Matrix4d& covariance) {
+  struct Pixel {
+    Vec2 p;  // in the region, centres at integers
+    float grey;
+    Row row;
+  };
+  bool solved = false;
+  for (const double blur : {3.0, 1.2}) {
+    cv::Mat a, b, gx, gy;
+    cv::GaussianBlur(before, a, {}, blur);
+    cv::GaussianBlur(after, b, {}, blur);
+    a.convertTo(a, CV_32F);
+    b.convertTo(b, CV_32F);
+    cv::Scharr(b, gx, CV_32F, 1, 0, 1.0 / 32.0);
+    cv::Scharr(b, gy, CV_32F, 0, 1, 1.0 / 32.0);
+    cv::Mat ax, ay;
+    cv::Scharr(a, ax, CV_32F, 1, 0, 1.0 / 32.0);
+    cv::Scharr(a, ay, CV_32F, 0, 1, 1.0 / 32.0);
+    std::vector<Pixel> pixels;
+    for (int y = 2; y + 2 < a.rows; ++y)
+      for (int px = 2 + y % 2; px + 2 < a.cols; px += 2) {
+        if (mask.at<uchar>(y, px) == 0) continue;
+        const float sx = ax.at<float>(y, px), sy = ay.at<float>(y, px);
+        if (sx * sx + sy * sy < kMinSlope * kMinSlope) continue;
+        const Vec2 p(px, y);
+        pixels.push_back({p, a.at<float>(y, px), motionRow(segments, p + origin)});
+      }
+    if (pixels.size() < 60) continue;
+    double noise = 6.0;
+    for (int round = 0; round < 8; ++round) {
+      Eigen::Matrix4d h = Eigen::Matrix4d::Identity() * 1e-3;
+      Eigen::Vector4d g = Eigen::Vector4d::Zero();
+      std::vector<float> residuals;
+      residuals.reserve(pixels.size());
+      for (const Pixel& q : pixels) {
+        const Vec2 at = q.p + q.row * x;
+        const int xi = static_cast<int>(std::floor(at.x())), yi = static_cast<int>(std::floor(at.y()));
+        if (xi < 0 || yi < 0 || xi + 1 >= b.cols || yi + 1 >= b.rows) continue;
+        const auto fx = static_cast<float>(at.x() - xi), fy = static_cast<float>(at.y() - yi);
+        auto sample = [&](const cv::Mat& m) {
+          const float* r0 = m.ptr<float>(yi) + xi;
+          const float* r1 = m.ptr<float>(yi + 1) + xi;
+          const float top = r0[0] + fx * (r0[1] - r0[0]), low = r1[0] + fx * (r1[1] - r1[0]);
+          return top + fy * (low - top);
+        };
+        const double e = sample(b) - q.grey;
+        residuals.push_back(static_cast<float>(std::abs(e)));
+        const double r = e / (3.0 * noise);
+        const double w = 1.0 / (1.0 + r * r);
+        const Eigen::Vector4d j = q.row.transpose() * Vec2(sample(gx), sample(gy));
+        h += w * j * j.transpose();
+        g += w * j * e;
+      }
+      if (residuals.size() < 60) return solved;
+      auto mid = residuals.begin() + static_cast<long>(residuals.size() / 2);
+      std::nth_element(residuals.begin(), mid, residuals.end());
+      noise = std::clamp(1.5 * static_cast<double>(*mid), 1.0, 10.0);
+      const Eigen::Vector4d d = h.ldlt().solve(-g);
+      if (!d.allFinite() || d.norm() > 60.0) return solved;
+      x += d;
+      // Neighbouring pixels share their noise: with every other one taken, one in five is independent.
+      covariance = 5.0 * noise * noise * h.inverse();
+      if (d.norm() < 0.01) break;
+    }
+    solved = true;
+  }
+  return solved;
+}
+
+constexpr double kMovedGrey = 9.0;           // grey levels; above the noise of an indoor phone film
+constexpr std::size_t kEarlierFrames = 8;    // how long ago "earlier" is
+constexpr double kEarlierOfRadius = 0.25;    // and how far the bar must have moved since
+
+// First estimate from corner features that find their way back. Nothing when there are too few.
+std::optional<Eigen::Vector4d> findFeatureMotion(const cv::Mat& before, const cv::Mat& after, const cv::Mat& mask,
+                                                 const Vec2& origin, const std::array<Segment, 2>& segments) {
+  std::vector<cv::Point2f> start, end, back;
+  cv::goodFeaturesToTrack(before, start, 120, 0.004, 4.0, mask, 5);
+  if (start.size() < 6) return std::nullopt;
+  std::vector<uchar> ok, ok_back;
+  std::vector<float> err;
+  const cv::TermCriteria stop(cv::TermCriteria::COUNT + cv::TermCriteria::EPS, 20, 0.02);
+  cv::calcOpticalFlowPyrLK(before, after, start, end, ok, err, {15, 15}, 3, stop);
+  cv::calcOpticalFlowPyrLK(after, before, end, back, ok_back, err, {15, 15}, 3, stop);
+  std::vector<Row> rows;
+  std::vector<Vec2> flows;
+  for (std::size_t i = 0; i < start.size(); ++i) {
+    if (ok[i] == 0 || ok_back[i] == 0 || cv::norm(back[i] - start[i]) > 0.7) continue;
+    rows.push_back(motionRow(segments, Vec2(start[i].x, start[i].y) + origin));
+    flows.emplace_back(end[i].x - start[i].x, end[i].y - start[i].y);
+  }
+  if (rows.size() < 6) return std::nullopt;
+  Eigen::Vector4d x = Eigen::Vector4d::Zero();
+  double scale = 4.0;
+  for (int round = 0; round < 10; ++round) {
+    Eigen::Matrix4d normal = Eigen::Matrix4d::Identity() * 1e-3;
+    Eigen::Vector4d right = Eigen::Vector4d::Zero();
+    std::vector<double> residuals;
+    const double cut = std::max(3.0 * scale, 0.5);
+    for (std::size_t i = 0; i < rows.size(); ++i) {
+      const double r = (flows[i] - rows[i] * x).norm();
+      residuals.push_back(r);
+      // Features far from the current motion belong to the background; the first rounds are lenient.
+      const double q = r / cut;
+      if (q >= 1.0) continue;
+      const double w = (1 - q * q) * (1 - q * q);
+      normal += w * rows[i].transpose() * rows[i];
+      right += w * rows[i].transpose() * flows[i];
+    }
+    x = normal.ldlt().solve(right);
+    auto mid = residuals.begin() + static_cast<long>(residuals.size() / 2);
+    std::nth_element(residuals.begin(), mid, residuals.end());
+    scale = std::clamp(1.2 * *mid, 0.1, 4.0);
+  }
+  return x;
+}
+
+// What never changes over the whole film is not the lifter: the rack, a safety arm in front, most of the room.
+cv::Mat findStillScene(Film& film, const std::function<bool(double)>& report) {
+  constexpr std::size_t kSamples = 40;
+  const std::size_t every = std::max<std::size_t>(1, film.frameCount() / kSamples);
+  cv::Mat low, high;
+  FramePicture picture;
+  auto got = film.readAt(0, picture, Want::kGray);
+  while (got && *got) {
+    if (picture.index % every == 0) {
+      if (low.empty()) {
+        low = picture.gray.clone();
+        high = picture.gray.clone();
+      } else {
+        cv::min(low, picture.gray, low);
+        cv::max(high, picture.gray, high);
+      }
+      if (!report(static_cast<double>(picture.index) / static_cast<double>(film.frameCount()))) break;
+    }
+    got = film.readNext(picture, Want::kGray);
+  }
+  cv::Mat moving;
+  if (low.empty()) return moving;
+  cv::threshold(high - low, moving, 2.0 * kMovedGrey, 255, cv::THRESH_BINARY);
+  // A lone noisy pixel is no movement; the rim of what moves belongs to it.
+  cv::medianBlur(moving, moving, 5);
+  cv::dilate(moving, moving, cv::getStructuringElement(cv::MORPH_ELLIPSE, {5, 5}));
+  return moving;
+}
+
+// Motion of knee and hip between two pictures; `ankle` stands still. `earlier` (may be empty) is a picture from a
+// moment ago in which the lifter was elsewhere: what looks the same in it stands still and is not the lifter; `moving`
+// marks what changes at all over the film.
+Motion findLegMotion(const cv::Mat& before, const cv::Mat& after, const cv::Mat& earlier, const cv::Mat& moving,
+                     const Vec2& ankle,
+                     const Vec2& knee, const Vec2& hip, const BarSample& bar_before, const BarSample& bar_after) {
+  Motion motion;
+  const double reach = 0.5 * (knee - ankle).norm();
+  const cv::Rect whole(0, 0, before.cols, before.rows);
+  const double x0 = std::min({ankle.x(), knee.x(), hip.x()}) - reach, x1 = std::max({ankle.x(), knee.x(), hip.x()}) + reach;
+  const double y0 = std::min({ankle.y(), knee.y(), hip.y()}) - reach, y1 = std::max({ankle.y(), knee.y(), hip.y()}) + reach;
+  const cv::Rect roi = cv::Rect(cv::Point(static_cast<int>(x0), static_cast<int>(y0)),
+                                cv::Point(static_cast<int>(x1), static_cast<int>(y1))) & whole;
+  if (roi.width < 24 || roi.height < 24) return motion;
+  const Vec2 origin(roi.x + 0.5, roi.y + 0.5);
+  const std::array<Segment, 2> segments = {Segment{ankle, knee, false}, Segment{knee, hip, true}};
+  auto bandMask = [&](double width_of_length) {
+    cv::Mat mask = cv::Mat::zeros(roi.size(), CV_8UC1);
+    for (const Segment& s : segments) {
+      const Vec2 a = s.from - origin, b = s.to - origin;
+      const int width = std::max(3, static_cast<int>(width_of_length * (s.to - s.from).norm()));
+      cv::line(mask, {static_cast<int>(a.x()), static_cast<int>(a.y())},
+               {static_cast<int>(b.x()), static_cast<int>(b.y())}, cv::Scalar(255), width);
+    }
+    for (const BarSample* bar : {&bar_before, &bar_after}) {
+      if (bar->state == TrackState::kLost) continue;
+      const Vec2 c = bar->p_px - origin;
+      cv::circle(mask, {static_cast<int>(c.x()), static_cast<int>(c.y())}, static_cast<int>(1.12 * bar->radius_px),
+                 cv::Scalar(0), cv::FILLED);
+    }
+    return mask;
+  };
+  // Inside the limb for corners; out to its outline for the alignment.
+  cv::Mat inner = bandMask(0.28), outer = bandMask(0.5);
+  const cv::Mat a = before(roi), b = after(roi);
+  if (!moving.empty()) {
+    inner &= moving(roi);
+    outer &= moving(roi);
+  }
+  if (!earlier.empty()) {
+    cv::Mat moved;
+    cv::absdiff(a, earlier(roi), moved);
+    cv::threshold(moved, moved, kMovedGrey, 255, cv::THRESH_BINARY);
+    cv::dilate(moved, moved, cv::getStructuringElement(cv::MORPH_ELLIPSE, {7, 7}));
+    inner &= moved;
+    outer &= moved;
+  }
+  Eigen::Vector4d x = findFeatureMotion(a, b, inner, origin, segments).value_or(Eigen::Vector4d::Zero());
+  Eigen::Matrix4d covariance;
+  if (!alignLeg(a, b, outer, origin, segments, x, covariance)) return motion;
+  motion.knee_px = x.head<2>();
+  motion.hip_px = x.tail<2>();
+  motion.knee_sd_px = std::hypot(kFlowFloorPx, std::sqrt(std::max(covariance(0, 0), covariance(1, 1))));
+  motion.hip_sd_px = std::hypot(kFlowFloorPx, std::sqrt(std::max(covariance(2, 2), covariance(3, 3))));
+  return motion;
+}
+
+// The leg and trunk as a chain, with what is known of it on the placed frame.
+class Chain {
+ public:
+  Chain(const CarryInput& input) : camera_(input.camera), rides_(input.shoulder_rides_bar) {
+    const auto& p = input.placed.joints;
+    auto body = [&](Joint j) { return camera_.toBody(*p[indexOf(j)], lateral(j)); };
+    ankle_ = body(Joint::kAnkle);
+    ankle_px_ = *p[indexOf(Joint::kAnkle)];
+    const Vec2 knee = body(Joint::kKnee), hip = body(Joint::kHip), shoulder = body(Joint::kShoulder);
+    const double knee_z = kneeLateral(knee.x() - ankle_.x()).value;
+    x_ << knee.x(), knee.y(), knee_z, hip.x(), hip.y(), shoulder.x(), shoulder.y();
+    shank_ = length3(knee - ankle_, x_[2] - lateral(Joint::kAnkle));
+    thigh_ = length3(hip - knee, lateral(Joint::kHip) - x_[2]);
+    trunk_ = (shoulder - hip).norm();
+    const BarSample& bar = input.bar[input.placed.frame];
+    if (bar.state != TrackState::kLost) {
+      shoulder_on_bar_ = shoulder - camera_.barBody(bar.p_px);
+      has_bar_ = true;
+    }
+    lean0_ = lean(x_);
+    p_.setZero();
+    p_.diagonal() << 1e-6, 1e-6, 1e-6, 1e-6, 1e-6, 1e-6, 1e-6;
+    p_ += alongKneeRay(0.03);
+    start_x_ = x_;
+    start_p_ = p_;
+  }
+
+  void restart() {
+    x_ = start_x_;
+    p_ = start_p_;
+  }
+
+  Vec2 px(Joint j) const {
+    switch (j) {
+      case Joint::kKnee: return camera_.toPicture(x_.head<2>(), x_[2]);
+      case Joint::kHip: return camera_.toPicture(x_.segment<2>(3), lateral(Joint::kHip));
+      case Joint::kShoulder: return camera_.toPicture(x_.tail<2>(), lateral(Joint::kShoulder));
+      default: return ankle_px_;
+    }
+  }
+  double sd_px(Joint j) const {
+    const int at = j == Joint::kKnee ? 0 : j == Joint::kHip ? 3 : 5;
+    const double sd_m = std::sqrt(std::max({0.0, p_(at, at), p_(at + 1, at + 1)}));
+    return sd_m * 1000.0 / camera_.mmPerPx(lateral(Joint::kHip));
+  }
+
+  // Knee and hip as seen against an earlier picture of the same pose: no drift since then, but its error.
+  void correct(const Vec2& knee_px, double knee_sd_px, const Vec2& hip_px, double hip_sd_px) {
+    const double m_per_px = camera_.mmPerPx(lateral(Joint::kHip)) / 1000.0;
+    Eigen::Matrix<double, 4, kN> h = Eigen::Matrix<double, 4, kN>::Zero();
+    h(0, 0) = h(1, 1) = h(2, 3) = h(3, 4) = 1.0;
+    Eigen::Vector4d z;
+    z << camera_.toBody(knee_px, x_[2]), camera_.toBody(hip_px, lateral(Joint::kHip));
+    Eigen::Vector4d var;
+    var << Eigen::Vector2d::Constant(knee_sd_px), Eigen::Vector2d::Constant(hip_sd_px);
+    var = (var * m_per_px).cwiseAbs2();
+    const Eigen::Matrix4d s = h * p_ * h.transpose() + Eigen::Matrix4d(var.asDiagonal());
+    const Eigen::Matrix<double, kN, 4> gain = p_ * h.transpose() * s.inverse();
+    x_ += gain * (z - h * x_);
+    const Cov i_kh = Cov::Identity() - gain * h;
+    p_ = i_kh * p_ * i_kh.transpose() + gain * var.asDiagonal() * gain.transpose();
+  }
+
+  void step(const Motion& motion, const BarSample& bar) {
+    const double m_per_px = camera_.mmPerPx(lateral(Joint::kHip)) / 1000.0;
+    const State before = x_;
+    // The picture's motion moves knee and hip; the shoulder follows the hip until the bar says better.
+    const Vec2 knee = camera_.toBody(px(Joint::kKnee) + motion.knee_px, x_[2]);
+    const Vec2 hip = camera_.toBody(px(Joint::kHip) + motion.hip_px, lateral(Joint::kHip));
+    const Vec2 moved = hip - x_.segment<2>(3);
+    x_.head<2>() = knee;
+    x_.segment<2>(3) = hip;
+    x_.tail<2>() += moved;
+    auto step_sd = [&](double sd_px, const Vec2& d) {
+      return std::min(0.1, std::hypot(sd_px, kFlowOfMotion * d.norm()) * m_per_px);
+    };
+    const double knee_q = step_sd(motion.knee_sd_px, motion.knee_px), hip_q = step_sd(motion.hip_sd_px, motion.hip_px);
+    State q;
+    q << knee_q, knee_q, 0.001, hip_q, hip_q, 0.05, 0.05;
+    p_ += State(q.cwiseAbs2()).asDiagonal();
+    p_ += alongKneeRay(kKneeSideStepM);
+    solve(bar, before);
+  }
+
+ private:
+  SideCamera camera_;
+  bool rides_, has_bar_ = false;
+  Vec2 ankle_ = Vec2::Zero(), ankle_px_ = Vec2::Zero(), shoulder_on_bar_ = Vec2::Zero();
+  double shank_ = 0.0, thigh_ = 0.0, trunk_ = 0.0, lean0_ = 0.0;
+  State x_ = State::Zero(), start_x_ = State::Zero();
+  Cov p_ = Cov::Zero(), start_p_ = Cov::Zero();
+
+  static double lateral(Joint j) { return lateralPrior(j).value; }
+  static double length3(const Vec2& d, double dz) { return std::sqrt(d.squaredNorm() + dz * dz); }
+  static double lean(const State& x) { return std::atan2(x[5] - x[3], x[6] - x[4]); }
+
+  // Uncertainty of the knee along the line of sight: its place in the picture is known, its depth is not.
+  Cov alongKneeRay(double sd_m) const {
+    const Vec2 p = camera_.toPicture(x_.head<2>(), x_[2]);
+    const Vec2 slope = (camera_.toBody(p, x_[2] + 0.01) - camera_.toBody(p, x_[2])) / 0.01;
+    State v = State::Zero();
+    v << slope.x(), slope.y(), 1.0, 0.0, 0.0, 0.0, 0.0;
+    return sd_m * sd_m * v * v.transpose();
+  }
+
+  // Measurement residuals, each divided by its standard deviation.
+  Eigen::VectorXd residuals(const State& x, const BarSample& bar) const {
+    Eigen::VectorXd r(7);
+    r.setZero();
+    r[0] = (length3(x.head<2>() - ankle_, x[2] - lateral(Joint::kAnkle)) - shank_) / (kSlack * kShankRel * shank_);
+    r[1] = (length3(x.segment<2>(3) - x.head<2>(), lateral(Joint::kHip) - x[2]) - thigh_) / (kSlack * kThighRel * thigh_);
+    r[2] = ((x.tail<2>() - x.segment<2>(3)).norm() - trunk_) / (kSlack * kTrunkRel * trunk_);
+    const Estimate side = kneeLateral(x[0] - ankle_.x());
+    r[3] = (x[2] - side.value) / side.sd;
+    if (rides_ && has_bar_ && bar.state != TrackState::kLost) {
+      const double turn = lean(x) - lean0_;  // leaning forward turns the offset clockwise seen from the right
+      const Vec2 o(std::cos(turn) * shoulder_on_bar_.x() + std::sin(turn) * shoulder_on_bar_.y(),
+                   -std::sin(turn) * shoulder_on_bar_.x() + std::cos(turn) * shoulder_on_bar_.y());
+      const double bar_sd = bar.state == TrackState::kSeen ? 0.0 : bar.sd_px * camera_.mmPerPx(camera_.plate_lateral_m) / 1000.0;
+      const Vec2 e = (x.tail<2>() - camera_.barBody(bar.p_px) - o) / std::hypot(kShoulderOnBarM, bar_sd);
+      r[4] = e.x();
+      r[5] = e.y();
+    }
+    return r;
+  }
+
+  void solve(const BarSample& bar, const State& before) {
+    const State predicted = x_;
+    const Cov information = p_.inverse();
+    Cov h = information;
+    for (int round = 0; round < 4; ++round) {
+      const Eigen::VectorXd r = residuals(x_, bar);
+      Eigen::Matrix<double, Eigen::Dynamic, kN> j(r.size(), kN);
+      for (int k = 0; k < kN; ++k) {
+        State moved = x_;
+        moved[k] += 1e-5;
+        j.col(k) = (residuals(moved, bar) - r) / 1e-5;
+      }
+      h = information + j.transpose() * j;
+      const State g = j.transpose() * r + information * (x_ - predicted);
+      const State d = h.ldlt().solve(-g);
+      if (!d.allFinite()) {
+        x_ = before;
+        return;
+      }
+      x_ += d;
+      if (d.norm() < 1e-6) break;
+    }
+    p_ = h.inverse();
+  }
+};
+
+// Pictures kept at different heights of the bar: when the lifter comes by again, knee and hip are read against them,
+// so that drift does not add up from rep to rep.
+struct Visited {
+  cv::Mat gray;
+  Vec2 knee_px, hip_px;
+  double knee_sd_px, hip_sd_px;
+  BarSample bar;
+  std::size_t frame;
+};
+constexpr double kVisitHeightOfRadius = 0.35;  // one picture every 8 cm of height
+constexpr std::size_t kVisitAgeFrames = 12;    // a picture just taken tells nothing new
+
+}  // namespace
+
+Expected<void> readBackward(Film& film, std::size_t from, Want want,
+                            const std::function<bool(const FramePicture&)>& visit) {
+  constexpr std::size_t kStretch = 48;
+  std::size_t end = std::min(from + 1, film.frameCount());
+  while (end > 0) {
+    const std::size_t begin = end > kStretch ? end - kStretch : 0;
+    std::vector<FramePicture> stretch;
+    FramePicture picture;
+    auto got = film.readAt(begin, picture, want);
+    while (got && *got && picture.index < end) {
+      FramePicture copy = picture;
+      copy.gray = picture.gray.clone();
+      copy.bgr = picture.bgr.clone();
+      stretch.push_back(std::move(copy));
+      got = film.readNext(picture, want);
+    }
+    if (!got) return tl::make_unexpected(got.error());
+    for (auto p = stretch.rbegin(); p != stretch.rend(); ++p)
+      if (!visit(*p)) return fail(Remedy::kCancelled, "Stopped.");
+    end = begin;
+  }
+  return {};
+}
+
+Expected<std::array<JointTrack, kJointCount>> carryJoints(Film& film, const CarryInput& input,
+                                                          const Progress& progress) {
+  for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kShoulder})
+    if (!input.placed.joints[indexOf(j)])
+      return fail(Remedy::kMarkByHand, "The " + std::string(nameOf(j)) +
+                                           " is not placed. Hip, knee, ankle and shoulder are needed on one frame.");
+  const std::size_t frames = film.frameCount();
+  if (input.placed.frame >= frames || input.bar.size() != frames)
+    return fail(Remedy::kCorrectInput, "The points lie on frame " + std::to_string(input.placed.frame) +
+                                           ", but the film has only " + std::to_string(frames) + " frames.");
+  std::array<JointTrack, kJointCount> out;
+  std::vector<Joint> carried = {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kShoulder};
+  for (Joint j : {Joint::kHeel, Joint::kToe})
+    if (input.placed.joints[indexOf(j)]) carried.push_back(j);
+  for (Joint j : carried) out[indexOf(j)].resize(frames);
+
+  Chain chain(input);
+  const double radius_px = input.camera.plate_radius_px;
+  bool stopped = false;
+  const cv::Mat moving = findStillScene(film, [&](double part) {
+    stopped = progress && !progress(0.2 * part);
+    return !stopped;
+  });
+  if (stopped) return fail(Remedy::kCancelled, "Stopped.");
+  auto write = [&](std::size_t frame) {
+    const BarSample& bar = input.bar[frame];
+    for (Joint j : carried) {
+      JointSample s;
+      s.known = true;
+      const bool foot = j == Joint::kAnkle || j == Joint::kHeel || j == Joint::kToe;
+      s.p_px = foot ? *input.placed.joints[indexOf(j)] : chain.px(j);
+      const bool hidden = bar.state != TrackState::kLost && (s.p_px - bar.p_px).norm() < bar.radius_px;
+      const double model = foot ? 0.02 : hidden ? kHiddenOfRadius : kModelOfRadius;
+      s.sd_px = frame == input.placed.frame ? 0.0 : std::hypot(model * radius_px, foot ? 0.0 : chain.sd_px(j));
+      out[indexOf(j)][frame] = s;
+    }
+  };
+  cv::Mat before;
+  std::deque<std::pair<cv::Mat, std::size_t>> recent;  // the last pictures, oldest first
+  std::map<int, Visited> visited;
+  auto revisit = [&](const cv::Mat& gray, std::size_t frame) {
+    const BarSample& bar = input.bar[frame];
+    if (bar.state != TrackState::kSeen) return;
+    const int height = static_cast<int>(std::floor(bar.p_px.y() / (kVisitHeightOfRadius * radius_px)));
+    const auto at = visited.find(height);
+    if (at == visited.end()) {
+      visited[height] = {gray.clone(), chain.px(Joint::kKnee), chain.px(Joint::kHip), chain.sd_px(Joint::kKnee),
+                         chain.sd_px(Joint::kHip), bar, frame};
+      return;
+    }
+    const Visited& v = at->second;
+    const std::size_t age = frame > v.frame ? frame - v.frame : v.frame - frame;
+    if (age < kVisitAgeFrames || age % 3 != 0) return;
+    const Motion m = findLegMotion(v.gray, gray, {}, moving, chain.px(Joint::kAnkle), v.knee_px, v.hip_px, v.bar, bar);
+    if (m.knee_sd_px > 5.0 || m.hip_sd_px > 8.0) return;
+    chain.correct(v.knee_px + m.knee_px, std::hypot(3.0 * m.knee_sd_px, v.knee_sd_px), v.hip_px + m.hip_px,
+                  std::hypot(3.0 * m.hip_sd_px, v.hip_sd_px));
+  };
+  std::size_t before_frame = input.placed.frame;
+  std::size_t done = 0;
+  auto visit = [&](const FramePicture& picture) {
+    if (!before.empty() && picture.index != before_frame) {
+      const cv::Mat still = recent.size() >= kEarlierFrames &&
+                                    (input.bar[recent.front().second].p_px - input.bar[before_frame].p_px).norm() >
+                                        kEarlierOfRadius * radius_px
+                                ? recent.front().first
+                                : cv::Mat();
+      const Motion motion = findLegMotion(before, picture.gray, still, moving, chain.px(Joint::kAnkle), chain.px(Joint::kKnee),
+                                          chain.px(Joint::kHip), input.bar[before_frame], input.bar[picture.index]);
+      chain.step(motion, input.bar[picture.index]);
+    }
+    revisit(picture.gray, picture.index);
+    write(picture.index);
+    if (!before.empty()) recent.emplace_back(std::move(before), before_frame);
+    if (recent.size() > kEarlierFrames) recent.pop_front();
+    before = picture.gray.clone();
+    before_frame = picture.index;
+    if (++done % 8 == 0 && progress && !progress(0.2 + 0.8 * static_cast<double>(done) / static_cast<double>(frames))) stopped = true;
+    return !stopped;
+  };
+  FramePicture picture;
+  auto got = film.readAt(input.placed.frame, picture, Want::kGray);
+  while (got && *got) {
+    if (!visit(picture)) return fail(Remedy::kCancelled, "Stopped.");
+    got = film.readNext(picture, Want::kGray);
+  }
+  if (!got) return tl::make_unexpected(got.error());
+  if (input.placed.frame > 0) {
+    chain.restart();
+    before.release();
+    recent.clear();
+    before_frame = input.placed.frame;
+    if (auto back = readBackward(film, input.placed.frame, Want::kGray, visit); !back)
+      return tl::make_unexpected(back.error());
+  }
+  return out;
+}
+
+}  // namespace mottix

@@ -1,0 +1,43 @@
+// Carries placed joints through a clip.
+//
+// From one frame to the next, image features on the shank and the thigh (pyramidal Lucas-Kanade, kept only when the
+// way back returns to its start) give the motion of knee and hip: a feature at the fraction s along a segment moves
+// as the blend of the segment's ends, plus its turn. The motion goes into a small state estimate (knee, hip and
+// shoulder in the lifter's frame, with covariance), which also knows that
+//   - shank, thigh and trunk keep the length they had on the placed frame (the knee may move sideways),
+//   - on a squat the shoulder rides with the bar and turns with the trunk,
+//   - feet stand still.
+// So a point hidden behind the plate is inferred from the others, with a larger stated error.
+//
+// Elbow, wrist and ear are not carried in this version and stay unknown.
+#pragma once
+
+#include <array>
+#include <functional>
+#include <vector>
+
+#include "core/base/error.h"
+#include "core/motion/side_camera.h"
+#include "core/motion/tracks.h"
+#include "vision/film.h"
+
+namespace mottix {
+
+// Called now and then with the part done (0..1); false asks to stop, which ends in Remedy::kCancelled.
+using Progress = std::function<bool(double)>;
+
+struct CarryInput {
+  SideCamera camera;
+  std::vector<BarSample> bar;  // one a frame of the film
+  PlacedPoints placed;         // hip, knee, ankle and shoulder are needed; heel and toe are kept when given
+  bool shoulder_rides_bar = true;
+};
+
+Expected<std::array<JointTrack, kJointCount>> carryJoints(Film& film, const CarryInput& input,
+                                                          const Progress& progress = {});
+
+// Visits frames from `from` down to 0, decoding each stretch once; memory stays bounded.
+Expected<void> readBackward(Film& film, std::size_t from, Want want,
+                            const std::function<bool(const FramePicture&)>& visit);
+
+}  // namespace mottix

@@ -1,0 +1,316 @@
+#include "vision/plate_tracker.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+#include <opencv2/imgproc.hpp>
+
+#include "vision/disc_outline.h"
+
+namespace mottix {
+
+Expected<void> PlateTrackOptions::validate() const {
+  auto bad = [](const std::string& what) { return fail(Remedy::kCorrectInput, "Plate search: " + what + "."); };
+  if (!(min_radius_of_height > 0.005 && min_radius_of_height < max_radius_of_height))
+    return bad("min_radius_of_height must lie between 0.005 and max_radius_of_height");
+  if (!(max_radius_of_height <= 0.5)) return bad("max_radius_of_height must be 0.5 or less");
+  if (!(bridge_s >= 0.0 && bridge_s <= 5.0)) return bad("bridge_s must lie between 0 and 5 s");
+  if (redetect_every < 1 || candidates < 1) return bad("redetect_every and candidates must be 1 or more");
+  return {};
+}
+
+// One circle being followed, with everything seen of it.
+struct PlateTracker::Candidate {
+  struct Seen {
+    std::size_t frame;
+    BarSample sample;
+    double support;
+    EdgeRadii edge_px;  // only for frames in which it was seen
+  };
+  struct Circles {
+    std::size_t frame;
+    std::vector<InnerCircle> inner;
+  };
+  DiscOutline outline;
+  Vec2 velocity_px_s = Vec2::Zero();
+  double time_s = 0.0;
+  double last_seen_s = 0.0;
+  double sd_px = 0.0;
+  bool alive = true;
+  int missed = 0;  // frames in a row
+  double lowest_px = -1e9, highest_px = 1e9;
+  std::vector<Seen> seen;
+  std::vector<Circles> circles;      // at some heights of the bar, see lookInside
+  std::map<int, int> looks_at_height;  // height in quarter radii → times looked
+  DiscOutline first_outline;
+  std::size_t first_frame = 0;
+  double first_time_s = 0.0;
+
+  void step(const cv::Mat& gray, std::size_t frame, double now_s, const PlateTrackOptions& options);
+  void lookInside(const cv::Mat& gray, std::size_t frame);
+  void note(double y_px) {
+    lowest_px = std::max(lowest_px, y_px);
+    highest_px = std::min(highest_px, y_px);
+  }
+  bool moves(double min_travel_radii) const {
+    return lowest_px - highest_px >= min_travel_radii * outline.radius_px;
+  }
+};
+
+void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, double now_s,
+                                   const PlateTrackOptions& options) {
+  const double dt = now_s - time_s;
+  const double gap_s = std::abs(now_s - last_seen_s);
+  DiscOutline guess = outline;
+  guess.centre_px += velocity_px_s * dt;
+  // A bar accelerates by up to about 6 m/s² (half a plate radius of 0.225 m per 0.2 s squared).
+  const double reach_px = std::clamp(0.5 * (6.0 / 0.225) * outline.radius_px * gap_s * gap_s, 4.0,
+                                     4.0 + 0.25 * outline.radius_px) + 0.04 * outline.radius_px;
+  auto fit = fitDiscOutline(gray, guess, reach_px);
+  // Looking around is dear: at once when the plate is lost, then less and less often.
+  if ((!fit || !fit->convincing()) && (missed < 4 || missed % 4 == 0)) {
+    const double window_px = std::min(1.2 * outline.radius_px, 0.25 * outline.radius_px + 4.0 * reach_px);
+    if (auto found = searchDisc(gray, guess, window_px)) {
+      auto again = fitDiscOutline(gray, *found, std::max(4.0, 0.05 * outline.radius_px));
+      if (again && again->convincing() && (!fit || again->support > fit->support)) fit = again;
+    }
+  }
+  BarSample sample;
+  if (fit && fit->convincing()) {
+    const double k = std::abs(dt) > 1e-6 ? 0.65 : 0.0;
+    const Vec2 measured = std::abs(dt) > 1e-6 ? Vec2((fit->outline.centre_px - outline.centre_px) / dt)
+                                              : velocity_px_s;
+    // After a gap the outline before it is old: the new speed is taken afresh from the next frame.
+    velocity_px_s = gap_s > 3.0 * std::abs(dt) ? Vec2::Zero() : Vec2((1 - k) * velocity_px_s + k * measured);
+    outline = fit->outline;
+    last_seen_s = now_s;
+    sd_px = fit->sd_px;
+    missed = 0;
+    note(outline.centre_px.y());
+    sample = {outline.centre_px, sd_px, outline.radius_px, TrackState::kSeen};
+  } else {
+    ++missed;
+    outline.centre_px = guess.centre_px;
+    velocity_px_s *= std::exp(-std::abs(dt) / 0.3);
+    // Error of a constant-speed guess: the acceleration that a bar usually has (2 m/s²) over the gap.
+    sd_px = std::hypot(1.0, 0.5 * (2.0 / 0.225) * outline.radius_px * gap_s * gap_s);
+    const bool inside = outline.centre_px.x() > -outline.radius_px && outline.centre_px.y() > -outline.radius_px &&
+                        outline.centre_px.x() < gray.cols + outline.radius_px &&
+                        outline.centre_px.y() < gray.rows + outline.radius_px;
+    const bool bridged = gap_s <= options.bridge_s && inside;
+    sample = {outline.centre_px, sd_px, outline.radius_px, bridged ? TrackState::kBridged : TrackState::kLost};
+    // What is lost soon after it was found, or never moved, was no plate.
+    const double patience_s = moves(options.min_travel_radii) ? 4.0 * options.bridge_s : 0.2;
+    alive = gap_s <= patience_s && inside;
+  }
+  time_s = now_s;
+  seen.push_back({frame, sample, fit ? fit->support : 0.0, fit ? fit->edge_px : EdgeRadii{}});
+}
+
+// Inner circles (collar, hub, smaller plates) for the parallax of bar_axis.h; a few times at each height of the bar,
+// so that the cost does not grow with the clip.
+void PlateTracker::Candidate::lookInside(const cv::Mat& gray, std::size_t frame) {
+  constexpr int kLooksAtOneHeight = 5;
+  if (!moves(0.2)) return;
+  int& looks = looks_at_height[static_cast<int>(std::floor(4.0 * outline.centre_px.y() / outline.radius_px))];
+  if (looks >= kLooksAtOneHeight) return;
+  ++looks;
+  Circles found{frame, {}};
+  for (double q = 0.14; q < 0.73; q *= 1.12) {
+    DiscOutline guess;
+    guess.centre_px = outline.centre_px;
+    guess.radius_px = q * outline.radius_px;
+    if (guess.radius_px < 8.0) continue;
+    const auto fit = fitDiscOutline(gray, guess, 0.06 * guess.radius_px + 0.03 * outline.radius_px, DiscShape::kFree);
+    if (!fit || fit->support < 0.55 || fit->spread < 0.55) continue;
+    const auto& o = fit->outline;
+    const bool again = std::any_of(found.inner.begin(), found.inner.end(), [&](const InnerCircle& c) {
+      return std::abs(c.radius_px - o.radius_px) < 0.02 * outline.radius_px;
+    });
+    if (!again) found.inner.push_back({o.centre_px, o.radius_px});
+  }
+  if (!found.inner.empty()) circles.push_back(std::move(found));
+}
+
+PlateTracker::PlateTracker(PlateTrackOptions options, std::optional<PlateSeed> seed)
+    : options_(options), seed_(seed) {}
+PlateTracker::~PlateTracker() = default;
+
+void PlateTracker::addCandidate(const cv::Mat& gray, Vec2 centre, double radius, std::size_t frame,
+                                double time_s) {
+  DiscOutline guess;
+  guess.centre_px = centre;
+  guess.radius_px = radius;
+  auto fit = fitDiscOutline(gray, guess, 0.12 * radius + 2.0, DiscShape::kFree);
+  if (fit) fit = fitDiscOutline(gray, fit->outline, 0.05 * radius + 2.0, DiscShape::kFree);
+  if (!fit || !fit->convincing()) return;
+  for (const Candidate& c : candidates_) {
+    if (!c.alive) continue;
+    const double apart = (c.outline.centre_px - fit->outline.centre_px).norm();
+    if (apart < 0.35 * std::max(c.outline.radius_px, fit->outline.radius_px)) {
+      // Concentric circles (rim, inner ring, hub): the outer one is the plate.
+      if (c.outline.radius_px >= fit->outline.radius_px) return;
+    }
+  }
+  std::erase_if(candidates_, [&](const Candidate& c) {
+    return c.alive && c.first_frame == frame &&
+           (c.outline.centre_px - fit->outline.centre_px).norm() < 0.35 * fit->outline.radius_px;
+  });
+  Candidate c;
+  c.outline = c.first_outline = fit->outline;
+  c.time_s = c.last_seen_s = c.first_time_s = time_s;
+  c.first_frame = frame;
+  c.sd_px = fit->sd_px;
+  c.seen.push_back({frame, {c.outline.centre_px, c.sd_px, c.outline.radius_px, TrackState::kSeen}, fit->support,
+                    fit->edge_px});
+  c.note(c.outline.centre_px.y());
+  candidates_.push_back(std::move(c));
+}
+
+void PlateTracker::findCandidates(const cv::Mat& gray, std::size_t frame, double time_s) {
+  const double side = std::min(gray.cols, gray.rows);
+  if (seed_) {
+    if (frame != seed_->frame) return;
+    if (seed_->radius_px > 0.0) {
+      addCandidate(gray, seed_->centre_px, seed_->radius_px, frame, time_s);
+    } else if (auto best = searchDiscAround(gray, seed_->centre_px, options_.min_radius_of_height * side,
+                                            options_.max_radius_of_height * side)) {
+      addCandidate(gray, best->centre_px, best->radius_px, frame, time_s);
+    }
+    return;
+  }
+  const double scale = std::min(1.0, 400.0 / side);
+  cv::Mat small;
+  cv::resize(gray, small, {}, scale, scale, cv::INTER_AREA);
+  cv::GaussianBlur(small, small, {5, 5}, 1.2);
+  std::vector<cv::Vec3f> circles;
+  const double r_min = options_.min_radius_of_height * side * scale;
+  const double r_max = options_.max_radius_of_height * side * scale;
+  cv::HoughCircles(small, circles, cv::HOUGH_GRADIENT, 1.5, r_min, 100.0, 28.0, static_cast<int>(r_min),
+                   static_cast<int>(r_max));
+  const std::size_t tried = std::min<std::size_t>(circles.size(), 24);
+  for (std::size_t i = 0; i < tried; ++i)
+    addCandidate(gray, Vec2((circles[i][0] + 0.5) / scale, (circles[i][1] + 0.5) / scale), circles[i][2] / scale,
+                 frame, time_s);
+  auto weight = [](const Candidate& c) { return c.seen.front().support * c.outline.radius_px; };
+  std::stable_sort(candidates_.begin(), candidates_.end(), [&](const Candidate& a, const Candidate& b) {
+    if (a.alive != b.alive) return a.alive;
+    return weight(a) > weight(b);
+  });
+  std::size_t alive = 0;
+  std::erase_if(candidates_, [&](const Candidate& c) {
+    return c.alive && c.first_frame == frame && ++alive > static_cast<std::size_t>(options_.candidates);
+  });
+}
+
+void PlateTracker::push(const cv::Mat& gray, std::size_t frame, double time_s) {
+  picture_size_px_ = Vec2(gray.cols, gray.rows);
+  bool any_mover = false;
+  for (Candidate& c : candidates_) {
+    if (!c.alive || (!c.seen.empty() && c.seen.back().frame == frame)) continue;
+    c.step(gray, frame, time_s, options_);
+    if (c.seen.back().sample.state == TrackState::kSeen) c.lookInside(gray, frame);
+    any_mover = any_mover || (c.alive && c.moves(options_.min_travel_radii));
+  }
+  if (backward_) return;
+  // Looked for at the start and again until something lifts: a plate may come into the picture later.
+  const bool none_alive = std::none_of(candidates_.begin(), candidates_.end(), [](const Candidate& c) { return c.alive; });
+  const int wait = none_alive ? std::max(1, options_.redetect_every / 4) : options_.redetect_every;
+  const bool due = frames_since_search_ == 0 || (!any_mover && frames_since_search_ >= wait);
+  ++frames_since_search_;
+  if (seed_ ? frame == seed_->frame : due) {
+    frames_since_search_ = 1;
+    findCandidates(gray, frame, time_s);
+  }
+}
+
+std::vector<PlateTracker::Ranked> PlateTracker::rankMovers() const {
+  std::vector<Ranked> movers;
+  for (const Candidate& c : candidates_) {
+    double support = 0.0, radius = 0.0;
+    std::size_t seen = 0;
+    for (const auto& s : c.seen) {
+      if (s.sample.state != TrackState::kSeen) continue;
+      support += s.support;
+      radius += s.sample.radius_px;
+      ++seen;
+    }
+    if (seen < 3 || (!seed_ && !c.moves(options_.min_travel_radii))) continue;
+    movers.push_back({&c, radius * support / static_cast<double>(seen), radius / static_cast<double>(seen)});
+  }
+  std::sort(movers.begin(), movers.end(), [](const Ranked& a, const Ranked& b) { return a.score > b.score; });
+  return movers;
+}
+
+std::optional<std::size_t> PlateTracker::turnBack() {
+  const auto movers = rankMovers();
+  if (movers.empty()) return std::nullopt;
+  const Ranked& bar = movers.front();
+  // The far plate of the same bar looks a fifth to a third smaller; a second one of like size is another bar.
+  for (std::size_t i = 1; i < movers.size(); ++i) {
+    const double apart_px = (movers[i].candidate->seen.back().sample.p_px - bar.candidate->seen.back().sample.p_px).norm();
+    two_plates_ = two_plates_ || (movers[i].radius_px > 0.88 * bar.radius_px && movers[i].score > 0.5 * bar.score &&
+                                  apart_px > 2.0 * bar.radius_px);
+  }
+  Candidate kept = *bar.candidate;
+  kept.outline = kept.first_outline;
+  kept.velocity_px_s = Vec2::Zero();
+  kept.time_s = kept.last_seen_s = kept.first_time_s;
+  kept.alive = true;
+  kept.missed = 0;
+  candidates_.assign(1, std::move(kept));
+  backward_ = true;
+  const std::size_t first = candidates_.front().first_frame;
+  return first == 0 ? std::nullopt : std::optional(first);
+}
+
+Expected<PlateTrackResult> PlateTracker::finish(const std::vector<double>& time_s, double focal_px,
+                                                double plate_radius_m) const {
+  if (candidates_.empty())
+    return fail(Remedy::kMarkByHand,
+                seed_ ? "No round plate was found where you pointed. Point at the middle of the near plate, or draw "
+                        "round it."
+                      : "No plate was found in this film. Point at the near plate, or film from the side with the "
+                        "whole plate in the picture.");
+  const auto movers = rankMovers();
+  if (movers.empty())
+    return fail(Remedy::kMarkByHand,
+                "No plate moves up and down in this film. Point at the near plate, or choose a clip with a lift in it.");
+
+  PlateTrackResult result;
+  result.two_plates = two_plates_;
+  result.samples.resize(time_s.size());
+  const Candidate& bar = *movers.front().candidate;
+  std::vector<OutlineInFrame> outlines;
+  std::vector<const Candidate::Seen*> seen;
+  for (const auto& s : bar.seen) {
+    if (s.frame >= result.samples.size()) continue;
+    result.samples[s.frame] = s.sample;
+    if (s.sample.state == TrackState::kSeen) seen.push_back(&s);
+  }
+  auto outlineOf = [](const Candidate::Seen& s) { return OutlineInFrame{s.sample.p_px, s.sample.radius_px, s.edge_px, {}}; };
+  std::map<std::size_t, const Candidate::Circles*> circles_of;
+  for (const auto& c : bar.circles) circles_of[c.frame] = &c;
+  constexpr std::size_t kOutlinesUsed = 48;
+  const std::size_t every = std::max<std::size_t>(1, seen.size() / kOutlinesUsed);
+  for (std::size_t i = 0; i < seen.size(); ++i) {
+    const auto circles = circles_of.find(seen[i]->frame);
+    if (circles == circles_of.end() && i % every != 0) continue;
+    outlines.push_back(outlineOf(*seen[i]));
+    if (circles != circles_of.end()) outlines.back().inner = circles->second->inner;
+  }
+  result.axis = estimateBarAxis(outlines, 0.5 * picture_size_px_, focal_px, plate_radius_m);
+  if (!result.axis) return result;
+  for (const auto* s : seen) {
+    const FaceCentre face = estimateFaceCentre(outlineOf(*s), *result.axis);
+    if ((face.centre_px - s->sample.p_px).norm() > 0.1 * s->sample.radius_px) continue;
+    BarSample& sample = result.samples[s->frame];
+    sample.p_px = face.centre_px;
+    sample.radius_px = face.radius_px;
+    sample.sd_px = face.sd_px;
+  }
+  return result;
+}
+
+}  // namespace mottix
