@@ -12,7 +12,11 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
   auto film = Film::open(path);
   if (!film) return tl::make_unexpected(film.error());
   ClipTracking out;
-  out.facts = {path.string(), {}, film->info(), film->frameCount()};
+  const FilmInfo& info = film->info();
+  out.facts = {path.string(),     {},
+               info.width_px,     info.height_px,
+               info.rotation_deg, film->frameCount(),
+               info.duration_s,   info.variable_rate};
   if (settings.seed && settings.seed->frame >= film->frameCount())
     return fail(Remedy::kCorrectInput, "The plate was pointed at on a frame that the film does not have.");
 
@@ -20,8 +24,9 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
   FramePicture picture;
   std::size_t decoded = 0;
   auto report = [&](double part) { return !progress || progress(part); };
-  auto got = settings.seed && settings.seed->frame > 0 ? film->readAt(settings.seed->frame, picture, Want::kGray)
-                                                       : film->readNext(picture, Want::kGray);
+  auto got = settings.seed && settings.seed->frame > 0
+                 ? film->readAt(settings.seed->frame, picture, Want::kGray)
+                 : film->readNext(picture, Want::kGray);
   while (got && *got) {
     tracker.push(picture.gray, picture.index, picture.time_s);
     if (++decoded % 16 == 0 &&
@@ -31,9 +36,10 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
   }
   if (!got) return tl::make_unexpected(got.error());
   if (decoded == 0)
-    return fail(Remedy::kChooseAnotherFile, "“" + path.filename().string() +
-                                                "” holds no picture that can be decoded. It may be cut off; copy it "
-                                                "from the phone again.");
+    return fail(Remedy::kChooseAnotherFile,
+                "“" + path.filename().string() +
+                    "” holds no picture that can be decoded. It may be cut off; copy it "
+                    "from the phone again.");
   if (const auto first = tracker.turnBack()) {
     auto back = readBackward(*film, *first, Want::kGray, [&](const FramePicture& p) {
       if (p.index < *first) tracker.push(p.gray, p.index, p.time_s);
@@ -41,9 +47,12 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
     });
     if (!back) return tl::make_unexpected(back.error());
   }
-  auto result = tracker.finish(film->times_s(), focalPrior(film->info().width_px, film->info().height_px).value,
-                               settings.plate_mm / 2000.0);
-  if (!result) return tl::make_unexpected(Error{result.error().remedy, "“" + path.filename().string() + "”: " + result.error().text});
+  auto result =
+      tracker.finish(film->times_s(), focalPrior(film->info().width_px, film->info().height_px).value,
+                     settings.plate_mm / 2000.0);
+  if (!result)
+    return tl::make_unexpected(
+        Error{result.error().remedy, "“" + path.filename().string() + "”: " + result.error().text});
   auto hash = computeSha256(path);
   if (!hash) return tl::make_unexpected(hash.error());
   out.facts.sha256 = *hash;
@@ -53,14 +62,15 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
   out.tracks.bar = std::move(result->samples);
   out.two_plates = result->two_plates;
   if (result->axis)
-    out.axis = AxisSeen{result->axis->vanishing_px, result->axis->vanishing_sd_px, result->axis->from_parallax};
+    out.axis =
+        AxisSeen{result->axis->vanishing_px, result->axis->vanishing_sd_px, result->axis->from_parallax};
   report(1.0);
   return out;
 }
 
-Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking& clip, double plate_mm, Lift lift,
-                           Facing facing, const PlacedPoints& first, std::array<JointTrack, kJointCount>& raw,
-                           const Progress& progress) {
+Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking& clip, double plate_mm,
+                           Lift lift, Facing facing, const PlacedPoints& first,
+                           std::array<JointTrack, kJointCount>& raw, const Progress& progress) {
   auto film = Film::open(path);
   if (!film) return tl::make_unexpected(film.error());
   const auto &heel = first.joints[indexOf(Joint::kHeel)], &toe = first.joints[indexOf(Joint::kToe)];
@@ -86,8 +96,9 @@ void layCorrections(ClipTracks& tracks, const std::array<JointTrack, kJointCount
     typical = *mid;
   }
   for (std::size_t j = 0; j < kJointCount; ++j)
-    tracks.joints[j] = raw[j].empty() ? JointTrack{}
-                                      : applyCorrections(raw[j], static_cast<Joint>(j), placed, tracks.time_s, typical);
+    tracks.joints[j] = raw[j].empty()
+                           ? JointTrack{}
+                           : applyCorrections(raw[j], static_cast<Joint>(j), placed, tracks.time_s, typical);
 }
 
 }  // namespace mottix

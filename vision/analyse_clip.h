@@ -6,6 +6,7 @@
 #include <string>
 #include <vector>
 
+#include "core/log/records.h"
 #include "core/verdict/analysis.h"
 #include "vision/film.h"
 #include "vision/joint_carrier.h"
@@ -15,13 +16,6 @@ namespace mottix {
 
 // Name and version of the trackers, kept beside stored tracks.
 inline constexpr std::string_view kTrackerVersion = "disc-outline/1 leg-flow/1";
-
-struct ClipFacts {
-  std::string file;    // as given
-  std::string sha256;
-  FilmInfo film;
-  std::size_t frames = 0;
-};
 
 struct ClipTracking {
   ClipFacts facts;
@@ -40,11 +34,11 @@ struct TrackSettings {
 Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSettings& settings = {},
                                 const Progress& progress = {});
 
-// Carries the first of `placed` through the film and lays the others over it. `raw` receives the carried tracks
-// before corrections, so that a later correction needs no film.
-Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking& clip, double plate_mm, Lift lift,
-                           Facing facing, const PlacedPoints& first, std::array<JointTrack, kJointCount>& raw,
-                           const Progress& progress = {});
+// Carries the first of `placed` through the film and lays the others over it. `raw` receives the carried
+// tracks before corrections, so that a later correction needs no film.
+Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking& clip, double plate_mm,
+                           Lift lift, Facing facing, const PlacedPoints& first,
+                           std::array<JointTrack, kJointCount>& raw, const Progress& progress = {});
 
 // Joints of `tracks` from carried tracks and all placed points.
 void layCorrections(ClipTracks& tracks, const std::array<JointTrack, kJointCount>& raw,

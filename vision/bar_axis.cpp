@@ -83,7 +83,8 @@ struct ParallaxVote {
   Vec2 sd_px;
 };
 
-std::optional<ParallaxVote> voteFromCircles(const std::vector<Vec2>& centre, const std::vector<Vec2>& offset) {
+std::optional<ParallaxVote> voteFromCircles(const std::vector<Vec2>& centre,
+                                            const std::vector<Vec2>& offset) {
   constexpr std::size_t kFewest = 8;
   const std::size_t n = centre.size();
   if (n < kFewest) return std::nullopt;
@@ -108,7 +109,8 @@ std::optional<ParallaxVote> voteFromCircles(const std::vector<Vec2>& centre, con
     }
     if (cc < 1.0) return std::nullopt;
     e = -co / cc;
-    for (std::size_t i = 0; i < n; ++i) rr += weight[i] * (offset[i] - mean_o + e * (centre[i] - mean_c)).squaredNorm();
+    for (std::size_t i = 0; i < n; ++i)
+      rr += weight[i] * (offset[i] - mean_o + e * (centre[i] - mean_c)).squaredNorm();
     noise = std::max(0.05, std::sqrt(rr / (2.0 * used)));
     for (std::size_t i = 0; i < n; ++i) {
       const double q = (offset[i] - mean_o + e * (centre[i] - mean_c)).norm() / (3.0 * noise);
@@ -173,7 +175,8 @@ std::optional<BarAxis> estimateBarAxis(const std::vector<OutlineInFrame>& outlin
     axis.rim_ratio = kRimDepthM * axis.radius_px / (plate_radius_m * focal_px);
     const double rim = axis.rim_ratio;
     axis.rim_ratio = 0.0;
-    for (std::size_t k = 0; k < frames.size(); ++k) frames[k].centre_px = estimateFaceCentre(outlines[k], axis).centre_px;
+    for (std::size_t k = 0; k < frames.size(); ++k)
+      frames[k].centre_px = estimateFaceCentre(outlines[k], axis).centre_px;
     axis.rim_ratio = rim;
   }
   return axis;
@@ -215,7 +218,8 @@ FaceCentre estimateFaceCentre(const OutlineInFrame& outline, const BarAxis& axis
   face.radius_px = state[2] * (1.0 + axis.rim_ratio);
   const Mat3 covariance = a.inverse();
   const double noise = std::max(0.15, std::sqrt(sum / std::max(1.0, weight - 3.0)));
-  // What the thickness leaves open: half of the rim's shift (1.5 ± 0.8 cm), and the vanishing point's own error.
+  // What the thickness leaves open: half of the rim's shift (1.5 ± 0.8 cm), and the vanishing point's own
+  // error.
   const double rim = 0.5 * shift.norm() + axis.rim_ratio * axis.vanishing_sd_px.maxCoeff();
   face.sd_px = std::sqrt(noise * noise * std::max(covariance(0, 0), covariance(1, 1)) + rim * rim +
                          std::pow(0.002 * face.radius_px, 2));

@@ -1,16 +1,19 @@
 // Where the bar points, and the outer face's middle.
 //
-// A plate is a disc with a thick, rounded rim, and a loaded bar a row of them: seen a little from the side, the
-// outline's middle lies up to 3 px off the outer face's middle. In a picture with perspective all points of the
-// bar's axis run toward one vanishing point V. A circle round the axis that lies deeper than the outer face by t
-// (at distance Z) is shrunk by e = t/(Z+t) about V.
+// A plate is a disc with a thick, rounded rim, and a loaded bar a row of them: seen a little from the side,
+// the outline's middle lies up to 3 px off the outer face's middle. In a picture with perspective all points
+// of the bar's axis run toward one vanishing point V. A circle round the axis that lies deeper than the outer
+// face by t (at distance Z) is shrunk by e = t/(Z+t) about V.
 //
-// 1. V from parallax: inner circles (collar, hub, a smaller plate) lie nearer than the outline, so that as the bar
-//    goes up and down at height c they move by (1 - e)·c: the slope of their offset against the bar's height is -e,
-//    and the offset itself is e·(V - c).
-// 2. Thickness: the outline reaches a + max(0, e·((V - c)·u - a)) in direction u; e is shared by all frames and
+// 1. V from parallax: inner circles (collar, hub, a smaller plate) lie nearer than the outline, so that as
+// the bar
+//    goes up and down at height c they move by (1 - e)·c: the slope of their offset against the bar's height
+//    is -e, and the offset itself is e·(V - c).
+// 2. Thickness: the outline reaches a + max(0, e·((V - c)·u - a)) in direction u; e is shared by all frames
+// and
 //    solved by robust least squares with each frame's centre and radius eliminated.
-// 3. The rim is rounded: its widest circle lies about 1.5 ± 0.8 cm behind the outer face (edges are rounded by 1 to 2
+// 3. The rim is rounded: its widest circle lies about 1.5 ± 0.8 cm behind the outer face (edges are rounded
+// by 1 to 2
 //    cm), which shifts each centre a little toward V.
 #pragma once
 
@@ -31,7 +34,7 @@ struct BarAxis {
   bool from_parallax = false;  // false: nothing but the prior is known
   double depth_ratio = 0.0;    // e of step 2, 0..0.08
   double rim_ratio = 0.0;      // e of step 3
-  double radius_px = 0.0;    // of the outer face, median over the frames used
+  double radius_px = 0.0;      // of the outer face, median over the frames used
 };
 
 // An inner circle seen in one frame, against the outline of the same frame.
@@ -48,8 +51,8 @@ struct OutlineInFrame {
 };
 
 // `focal_px` and the picture's middle give the prior: the bar points within about 8 degrees (sideways) and
-// 4 degrees (up or down) of the camera. `plate_radius_m` turns centimetres into depth ratios. Nothing when fewer
-// than 8 outlines are given.
+// 4 degrees (up or down) of the camera. `plate_radius_m` turns centimetres into depth ratios. Nothing when
+// fewer than 8 outlines are given.
 std::optional<BarAxis> estimateBarAxis(const std::vector<OutlineInFrame>& outlines, Vec2 picture_middle_px,
                                        double focal_px, double plate_radius_m);
 

@@ -79,7 +79,8 @@ Edge findEdge(const cv::Mat& gray, const DiscOutline& o, const Direction& d, dou
   int at = -1;
   for (int i = 2; i + 2 < count; ++i) {
     const float g = slope[static_cast<std::size_t>(i)];
-    if (g < kMinContrast || g < slope[static_cast<std::size_t>(i - 1)] || g < slope[static_cast<std::size_t>(i + 1)])
+    if (g < kMinContrast || g < slope[static_cast<std::size_t>(i - 1)] ||
+        g < slope[static_cast<std::size_t>(i + 1)])
       continue;
     const double off = i - n - 2;
     const double weighted = std::min<double>(g, 60.0) * (1.0 - 0.5 * std::abs(off) / (reach_px + 1.0));
@@ -121,7 +122,8 @@ std::optional<DiscFit> fitDiscOutline(const cv::Mat& gray, const DiscOutline& gu
   DiscFit fit;
   fit.outline = guess;
   if (!(guess.radius_px >= 6.0) || !std::isfinite(guess.centre_px.sum())) return std::nullopt;
-  const double radius_prior_px = shape == DiscShape::kFree ? 0.2 * guess.radius_px : 0.006 * guess.radius_px + 0.1;
+  const double radius_prior_px =
+      shape == DiscShape::kFree ? 0.2 * guess.radius_px : 0.006 * guess.radius_px + 0.1;
   const double harmonic_prior_px = shape == DiscShape::kFree ? 0.03 * guess.radius_px : 0.05;
   std::array<Edge, kRays> edges;
   double reach = reach_px;
@@ -204,7 +206,8 @@ std::optional<DiscFit> fitDiscOutline(const cv::Mat& gray, const DiscOutline& gu
   fit.support = static_cast<double>(on) / kRays;
   fit.spread = 1.0 - std::hypot(on_c, on_s) / static_cast<double>(on);
   const Mat5 covariance = normal.inverse() * scale * scale;
-  // The disc's thickness shifts its outline against its face by a few tenths of a pixel in a hundred of radius.
+  // The disc's thickness shifts its outline against its face by a few tenths of a pixel in a hundred of
+  // radius.
   const double model_px = 0.006 * fit.outline.radius_px;
   fit.sd_px = std::sqrt(std::max(covariance(0, 0), covariance(1, 1)) + model_px * model_px);
   return fit;
@@ -249,7 +252,8 @@ std::optional<DiscOutline> searchDisc(const cv::Mat& gray, const DiscOutline& gu
     const Vec2 middle = best.centre_px;
     for (int k = 0; k < 9; ++k) {
       DiscOutline o = best;
-      o.centre_px = middle + Vec2((k % 3 - 1) * fine, (k / 3 - 1) * fine);  // NOLINT(bugprone-integer-division)
+      o.centre_px =
+          middle + Vec2((k % 3 - 1) * fine, (k / 3 - 1) * fine);  // NOLINT(bugprone-integer-division)
       const double score = outlineScore(gray, o, 2);
       if (score > best_score) {
         best_score = score;

@@ -2,8 +2,9 @@
 //
 // Model: radius as a function of the direction phi from the centre,
 //   rho(phi) = radius + h_cos·cos 2phi + h_sin·sin 2phi,
-// which is an ellipse to first order; a disc seen within 20 degrees of face on departs from a circle by under 3 %.
-// Along each ray the edge is the extremum of the luma gradient, refined by a parabola through three samples.
+// which is an ellipse to first order; a disc seen within 20 degrees of face on departs from a circle by under
+// 3 %. Along each ray the edge is the extremum of the luma gradient, refined by a parabola through three
+// samples.
 #pragma once
 
 #include <array>
@@ -31,9 +32,9 @@ using EdgeRadii = std::array<float, kOutlineRays>;
 struct DiscFit {
   DiscOutline outline;
   EdgeRadii edge_px{};
-  double sd_px = 0.0;     // standard deviation of each centre coordinate, outline model error included
-  double support = 0.0;   // part of the rays, 0..1, whose edge lies on the outline
-  double spread = 0.0;    // 0: all supporting rays on one side; 1: evenly all round
+  double sd_px = 0.0;    // standard deviation of each centre coordinate, outline model error included
+  double support = 0.0;  // part of the rays, 0..1, whose edge lies on the outline
+  double spread = 0.0;   // 0: all supporting rays on one side; 1: evenly all round
   bool convincing() const { return support >= 0.34 && spread >= 0.35 && sd_px <= 1.0; }
 };
 
@@ -42,7 +43,8 @@ enum class DiscShape {
   kFree,     // radius and second harmonic are solved freely
 };
 
-// Fits the outline near `guess`; edges are looked for within `reach_px` of it. Nothing when too few edges exist.
+// Fits the outline near `guess`; edges are looked for within `reach_px` of it. Nothing when too few edges
+// exist.
 std::optional<DiscFit> fitDiscOutline(const cv::Mat& gray, const DiscOutline& guess, double reach_px,
                                       DiscShape shape = DiscShape::kCarried);
 

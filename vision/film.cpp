@@ -42,7 +42,9 @@ std::string errorText(int code) {
   return text.data();
 }
 
-std::string quoted(const std::filesystem::path& path) { return "“" + path.filename().string() + "”"; }
+std::string quoted(const std::filesystem::path& path) {
+  return "“" + path.filename().string() + "”";
+}
 
 int rotationOf(const AVStream& stream) {
   const uint8_t* matrix = av_stream_get_side_data(&stream, AV_PKT_DATA_DISPLAYMATRIX, nullptr);
@@ -103,9 +105,15 @@ Film::Film(std::unique_ptr<Impl> impl) : impl_(std::move(impl)) {}
 Film::Film(Film&&) noexcept = default;
 Film& Film::operator=(Film&&) noexcept = default;
 Film::~Film() = default;
-const FilmInfo& Film::info() const { return impl_->info; }
-const std::filesystem::path& Film::path() const { return impl_->path; }
-const std::vector<double>& Film::times_s() const { return impl_->time_s; }
+const FilmInfo& Film::info() const {
+  return impl_->info;
+}
+const std::filesystem::path& Film::path() const {
+  return impl_->path;
+}
+const std::vector<double>& Film::times_s() const {
+  return impl_->time_s;
+}
 
 Expected<Film> Film::open(const std::filesystem::path& path, const FilmLimits& limits) {
   av_log_set_level(AV_LOG_FATAL);
@@ -129,10 +137,8 @@ Expected<Film> Film::open(const std::filesystem::path& path, const FilmLimits& l
                                                 errorText(rc) + "). Choose another file.");
   rc = avformat_find_stream_info(raw, nullptr);
   const AVCodec* decoder = nullptr;
-  impl->stream_index =
-      rc < 0 ? rc : av_find_best_stream(raw, AVMEDIA_TYPE_VIDEO, -1, -1, &decoder, 0);
-  if (impl->stream_index < 0 ||
-      (impl->stream().disposition & AV_DISPOSITION_ATTACHED_PIC) != 0)
+  impl->stream_index = rc < 0 ? rc : av_find_best_stream(raw, AVMEDIA_TYPE_VIDEO, -1, -1, &decoder, 0);
+  if (impl->stream_index < 0 || (impl->stream().disposition & AV_DISPOSITION_ATTACHED_PIC) != 0)
     return fail(Remedy::kChooseAnotherFile,
                 quoted(path) + " holds no moving picture (sound only?). Choose a video file.");
 

@@ -22,8 +22,8 @@
 namespace mottix {
 
 struct FilmInfo {
-  int width_px = 0;   // as displayed
-  int height_px = 0;  // as displayed
+  int width_px = 0;      // as displayed
+  int height_px = 0;     // as displayed
   int rotation_deg = 0;  // clockwise turn applied for display: 0, 90, 180 or 270
   std::string codec;
   bool variable_rate = false;

@@ -20,11 +20,11 @@ using Cov = Eigen::Matrix<double, kN, kN>;
 // What the constraints are trusted to; their errors last over many frames, hence the slack.
 constexpr double kSlack = 2.0;
 constexpr double kShankRel = 0.01, kThighRel = 0.01, kTrunkRel = 0.02;
-constexpr double kShoulderOnBarM = 0.015;   // the bar rolls and the shoulder girdle gives by about this
-constexpr double kKneeSideStepM = 0.012;    // sideways motion of the knee in one frame
+constexpr double kShoulderOnBarM = 0.015;  // the bar rolls and the shoulder girdle gives by about this
+constexpr double kKneeSideStepM = 0.012;   // sideways motion of the knee in one frame
 constexpr double kFlowFloorPx = 0.15;
-constexpr double kFlowOfMotion = 0.25;      // skin and cloth slide over the joint by about 8 % of a long movement,
-                                            // which over some 40 frames is this part of each step
+constexpr double kFlowOfMotion = 0.25;  // skin and cloth slide over the joint by about 8 % of a long
+                                        // movement, which over some 40 frames is this part of each step
 // What stays wrong when everything fits: joint centres against skin, as a part of the plate's radius.
 constexpr double kModelOfRadius = 0.03, kHiddenOfRadius = 0.06;
 
@@ -40,8 +40,8 @@ struct Motion {
 
 constexpr double kMinSlope = 1.5;  // grey levels a pixel: below, a pixel tells nothing but noise
 
-// How a point on the leg moves when knee and hip move, linear in (knee dx, dy, hip dx, dy). A point at the fraction s
-// along its segment moves as the blend of the ends; beside the axis the segment's turn is added.
+// How a point on the leg moves when knee and hip move, linear in (knee dx, dy, hip dx, dy). A point at the
+// fraction s along its segment moves as the blend of the ends; beside the axis the segment's turn is added.
 using Row = Eigen::Matrix<double, 2, 4>;
 Row motionRow(const std::array<Segment, 2>& segments, const Vec2& p) {
   const Segment* best = nullptr;
@@ -72,8 +72,9 @@ Row motionRow(const std::array<Segment, 2>& segments, const Vec2& p) {
   return row;
 }
 
-// Refines the motion on all pixels of the mask at once (direct alignment, Gauss-Newton with robust weights): plain
-// clothing has few corners, but its outline still tells how the limb turns. False when there is too little to see.
+// Refines the motion on all pixels of the mask at once (direct alignment, Gauss-Newton with robust weights):
+// plain clothing has few corners, but its outline still tells how the limb turns. False when there is too
+// little to see.
 bool alignLeg(const cv::Mat& before, const cv::Mat& after, const cv::Mat& mask, const Vec2& origin,
               const std::array<Segment, 2>& segments, Eigen::Vector4d& x, Eigen::Matrix4d& covariance) {
   struct Pixel {
@@ -144,13 +145,14 @@ bool alignLeg(const cv::Mat& before, const cv::Mat& after, const cv::Mat& mask, 
   return solved;
 }
 
-constexpr double kMovedGrey = 9.0;           // grey levels; above the noise of an indoor phone film
-constexpr std::size_t kEarlierFrames = 8;    // how long ago "earlier" is
-constexpr double kEarlierOfRadius = 0.25;    // and how far the bar must have moved since
+constexpr double kMovedGrey = 9.0;         // grey levels; above the noise of an indoor phone film
+constexpr std::size_t kEarlierFrames = 8;  // how long ago "earlier" is
+constexpr double kEarlierOfRadius = 0.25;  // and how far the bar must have moved since
 
 // First estimate from corner features that find their way back. Nothing when there are too few.
-std::optional<Eigen::Vector4d> findFeatureMotion(const cv::Mat& before, const cv::Mat& after, const cv::Mat& mask,
-                                                 const Vec2& origin, const std::array<Segment, 2>& segments) {
+std::optional<Eigen::Vector4d> findFeatureMotion(const cv::Mat& before, const cv::Mat& after,
+                                                 const cv::Mat& mask, const Vec2& origin,
+                                                 const std::array<Segment, 2>& segments) {
   std::vector<cv::Point2f> start, end, back;
   cv::goodFeaturesToTrack(before, start, 120, 0.004, 4.0, mask, 5);
   if (start.size() < 6) return std::nullopt;
@@ -192,7 +194,8 @@ std::optional<Eigen::Vector4d> findFeatureMotion(const cv::Mat& before, const cv
   return x;
 }
 
-// What never changes over the whole film is not the lifter: the rack, a safety arm in front, most of the room.
+// What never changes over the whole film is not the lifter: the rack, a safety arm in front, most of the
+// room.
 cv::Mat findStillScene(Film& film, const std::function<bool(double)>& report) {
   constexpr std::size_t kSamples = 40;
   const std::size_t every = std::max<std::size_t>(1, film.frameCount() / kSamples);
@@ -221,19 +224,22 @@ cv::Mat findStillScene(Film& film, const std::function<bool(double)>& report) {
   return moving;
 }
 
-// Motion of knee and hip between two pictures; `ankle` stands still. `earlier` (may be empty) is a picture from a
-// moment ago in which the lifter was elsewhere: what looks the same in it stands still and is not the lifter; `moving`
-// marks what changes at all over the film.
-Motion findLegMotion(const cv::Mat& before, const cv::Mat& after, const cv::Mat& earlier, const cv::Mat& moving,
-                     const Vec2& ankle,
-                     const Vec2& knee, const Vec2& hip, const BarSample& bar_before, const BarSample& bar_after) {
+// Motion of knee and hip between two pictures; `ankle` stands still. `earlier` (may be empty) is a picture
+// from a moment ago in which the lifter was elsewhere: what looks the same in it stands still and is not the
+// lifter; `moving` marks what changes at all over the film.
+Motion findLegMotion(const cv::Mat& before, const cv::Mat& after, const cv::Mat& earlier,
+                     const cv::Mat& moving, const Vec2& ankle, const Vec2& knee, const Vec2& hip,
+                     const BarSample& bar_before, const BarSample& bar_after) {
   Motion motion;
   const double reach = 0.5 * (knee - ankle).norm();
   const cv::Rect whole(0, 0, before.cols, before.rows);
-  const double x0 = std::min({ankle.x(), knee.x(), hip.x()}) - reach, x1 = std::max({ankle.x(), knee.x(), hip.x()}) + reach;
-  const double y0 = std::min({ankle.y(), knee.y(), hip.y()}) - reach, y1 = std::max({ankle.y(), knee.y(), hip.y()}) + reach;
+  const double x0 = std::min({ankle.x(), knee.x(), hip.x()}) - reach,
+               x1 = std::max({ankle.x(), knee.x(), hip.x()}) + reach;
+  const double y0 = std::min({ankle.y(), knee.y(), hip.y()}) - reach,
+               y1 = std::max({ankle.y(), knee.y(), hip.y()}) + reach;
   const cv::Rect roi = cv::Rect(cv::Point(static_cast<int>(x0), static_cast<int>(y0)),
-                                cv::Point(static_cast<int>(x1), static_cast<int>(y1))) & whole;
+                                cv::Point(static_cast<int>(x1), static_cast<int>(y1))) &
+                       whole;
   if (roi.width < 24 || roi.height < 24) return motion;
   const Vec2 origin(roi.x + 0.5, roi.y + 0.5);
   const std::array<Segment, 2> segments = {Segment{ankle, knee, false}, Segment{knee, hip, true}};
@@ -248,8 +254,8 @@ Motion findLegMotion(const cv::Mat& before, const cv::Mat& after, const cv::Mat&
     for (const BarSample* bar : {&bar_before, &bar_after}) {
       if (bar->state == TrackState::kLost) continue;
       const Vec2 c = bar->p_px - origin;
-      cv::circle(mask, {static_cast<int>(c.x()), static_cast<int>(c.y())}, static_cast<int>(1.12 * bar->radius_px),
-                 cv::Scalar(0), cv::FILLED);
+      cv::circle(mask, {static_cast<int>(c.x()), static_cast<int>(c.y())},
+                 static_cast<int>(1.12 * bar->radius_px), cv::Scalar(0), cv::FILLED);
     }
     return mask;
   };
@@ -312,10 +318,14 @@ class Chain {
 
   Vec2 px(Joint j) const {
     switch (j) {
-      case Joint::kKnee: return camera_.toPicture(x_.head<2>(), x_[2]);
-      case Joint::kHip: return camera_.toPicture(x_.segment<2>(3), lateral(Joint::kHip));
-      case Joint::kShoulder: return camera_.toPicture(x_.tail<2>(), lateral(Joint::kShoulder));
-      default: return ankle_px_;
+      case Joint::kKnee:
+        return camera_.toPicture(x_.head<2>(), x_[2]);
+      case Joint::kHip:
+        return camera_.toPicture(x_.segment<2>(3), lateral(Joint::kHip));
+      case Joint::kShoulder:
+        return camera_.toPicture(x_.tail<2>(), lateral(Joint::kShoulder));
+      default:
+        return ankle_px_;
     }
   }
   double sd_px(Joint j) const {
@@ -354,7 +364,8 @@ class Chain {
     auto step_sd = [&](double sd_px, const Vec2& d) {
       return std::min(0.1, std::hypot(sd_px, kFlowOfMotion * d.norm()) * m_per_px);
     };
-    const double knee_q = step_sd(motion.knee_sd_px, motion.knee_px), hip_q = step_sd(motion.hip_sd_px, motion.hip_px);
+    const double knee_q = step_sd(motion.knee_sd_px, motion.knee_px),
+                 hip_q = step_sd(motion.hip_sd_px, motion.hip_px);
     State q;
     q << knee_q, knee_q, 0.001, hip_q, hip_q, 0.05, 0.05;
     p_ += State(q.cwiseAbs2()).asDiagonal();
@@ -387,8 +398,10 @@ class Chain {
   Eigen::VectorXd residuals(const State& x, const BarSample& bar) const {
     Eigen::VectorXd r(7);
     r.setZero();
-    r[0] = (length3(x.head<2>() - ankle_, x[2] - lateral(Joint::kAnkle)) - shank_) / (kSlack * kShankRel * shank_);
-    r[1] = (length3(x.segment<2>(3) - x.head<2>(), lateral(Joint::kHip) - x[2]) - thigh_) / (kSlack * kThighRel * thigh_);
+    r[0] = (length3(x.head<2>() - ankle_, x[2] - lateral(Joint::kAnkle)) - shank_) /
+           (kSlack * kShankRel * shank_);
+    r[1] = (length3(x.segment<2>(3) - x.head<2>(), lateral(Joint::kHip) - x[2]) - thigh_) /
+           (kSlack * kThighRel * thigh_);
     r[2] = ((x.tail<2>() - x.segment<2>(3)).norm() - trunk_) / (kSlack * kTrunkRel * trunk_);
     const Estimate side = kneeLateral(x[0] - ankle_.x());
     r[3] = (x[2] - side.value) / side.sd;
@@ -396,7 +409,9 @@ class Chain {
       const double turn = lean(x) - lean0_;  // leaning forward turns the offset clockwise seen from the right
       const Vec2 o(std::cos(turn) * shoulder_on_bar_.x() + std::sin(turn) * shoulder_on_bar_.y(),
                    -std::sin(turn) * shoulder_on_bar_.x() + std::cos(turn) * shoulder_on_bar_.y());
-      const double bar_sd = bar.state == TrackState::kSeen ? 0.0 : bar.sd_px * camera_.mmPerPx(camera_.plate_lateral_m) / 1000.0;
+      const double bar_sd = bar.state == TrackState::kSeen
+                                ? 0.0
+                                : bar.sd_px * camera_.mmPerPx(camera_.plate_lateral_m) / 1000.0;
       const Vec2 e = (x.tail<2>() - camera_.barBody(bar.p_px) - o) / std::hypot(kShoulderOnBarM, bar_sd);
       r[4] = e.x();
       r[5] = e.y();
@@ -430,8 +445,8 @@ class Chain {
   }
 };
 
-// Pictures kept at different heights of the bar: when the lifter comes by again, knee and hip are read against them,
-// so that drift does not add up from rep to rep.
+// Pictures kept at different heights of the bar: when the lifter comes by again, knee and hip are read
+// against them, so that drift does not add up from rep to rep.
 struct Visited {
   cv::Mat gray;
   Vec2 knee_px, hip_px;
@@ -472,8 +487,9 @@ Expected<std::array<JointTrack, kJointCount>> carryJoints(Film& film, const Carr
                                                           const Progress& progress) {
   for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kShoulder})
     if (!input.placed.joints[indexOf(j)])
-      return fail(Remedy::kMarkByHand, "The " + std::string(nameOf(j)) +
-                                           " is not placed. Hip, knee, ankle and shoulder are needed on one frame.");
+      return fail(Remedy::kMarkByHand,
+                  "The " + std::string(nameOf(j)) +
+                      " is not placed. Hip, knee, ankle and shoulder are needed on one frame.");
   const std::size_t frames = film.frameCount();
   if (input.placed.frame >= frames || input.bar.size() != frames)
     return fail(Remedy::kCorrectInput, "The points lie on frame " + std::to_string(input.placed.frame) +
@@ -501,7 +517,8 @@ Expected<std::array<JointTrack, kJointCount>> carryJoints(Film& film, const Carr
       s.p_px = foot ? *input.placed.joints[indexOf(j)] : chain.px(j);
       const bool hidden = bar.state != TrackState::kLost && (s.p_px - bar.p_px).norm() < bar.radius_px;
       const double model = foot ? 0.02 : hidden ? kHiddenOfRadius : kModelOfRadius;
-      s.sd_px = frame == input.placed.frame ? 0.0 : std::hypot(model * radius_px, foot ? 0.0 : chain.sd_px(j));
+      s.sd_px =
+          frame == input.placed.frame ? 0.0 : std::hypot(model * radius_px, foot ? 0.0 : chain.sd_px(j));
       out[indexOf(j)][frame] = s;
     }
   };
@@ -514,14 +531,20 @@ Expected<std::array<JointTrack, kJointCount>> carryJoints(Film& film, const Carr
     const int height = static_cast<int>(std::floor(bar.p_px.y() / (kVisitHeightOfRadius * radius_px)));
     const auto at = visited.find(height);
     if (at == visited.end()) {
-      visited[height] = {gray.clone(), chain.px(Joint::kKnee), chain.px(Joint::kHip), chain.sd_px(Joint::kKnee),
-                         chain.sd_px(Joint::kHip), bar, frame};
+      visited[height] = {gray.clone(),
+                         chain.px(Joint::kKnee),
+                         chain.px(Joint::kHip),
+                         chain.sd_px(Joint::kKnee),
+                         chain.sd_px(Joint::kHip),
+                         bar,
+                         frame};
       return;
     }
     const Visited& v = at->second;
     const std::size_t age = frame > v.frame ? frame - v.frame : v.frame - frame;
     if (age < kVisitAgeFrames || age % 3 != 0) return;
-    const Motion m = findLegMotion(v.gray, gray, {}, moving, chain.px(Joint::kAnkle), v.knee_px, v.hip_px, v.bar, bar);
+    const Motion m =
+        findLegMotion(v.gray, gray, {}, moving, chain.px(Joint::kAnkle), v.knee_px, v.hip_px, v.bar, bar);
     if (m.knee_sd_px > 5.0 || m.hip_sd_px > 8.0) return;
     chain.correct(v.knee_px + m.knee_px, std::hypot(3.0 * m.knee_sd_px, v.knee_sd_px), v.hip_px + m.hip_px,
                   std::hypot(3.0 * m.hip_sd_px, v.hip_sd_px));
@@ -530,13 +553,15 @@ Expected<std::array<JointTrack, kJointCount>> carryJoints(Film& film, const Carr
   std::size_t done = 0;
   auto visit = [&](const FramePicture& picture) {
     if (!before.empty() && picture.index != before_frame) {
-      const cv::Mat still = recent.size() >= kEarlierFrames &&
-                                    (input.bar[recent.front().second].p_px - input.bar[before_frame].p_px).norm() >
-                                        kEarlierOfRadius * radius_px
-                                ? recent.front().first
-                                : cv::Mat();
-      const Motion motion = findLegMotion(before, picture.gray, still, moving, chain.px(Joint::kAnkle), chain.px(Joint::kKnee),
-                                          chain.px(Joint::kHip), input.bar[before_frame], input.bar[picture.index]);
+      const cv::Mat still =
+          recent.size() >= kEarlierFrames &&
+                  (input.bar[recent.front().second].p_px - input.bar[before_frame].p_px).norm() >
+                      kEarlierOfRadius * radius_px
+              ? recent.front().first
+              : cv::Mat();
+      const Motion motion =
+          findLegMotion(before, picture.gray, still, moving, chain.px(Joint::kAnkle), chain.px(Joint::kKnee),
+                        chain.px(Joint::kHip), input.bar[before_frame], input.bar[picture.index]);
       chain.step(motion, input.bar[picture.index]);
     }
     revisit(picture.gray, picture.index);
@@ -545,7 +570,9 @@ Expected<std::array<JointTrack, kJointCount>> carryJoints(Film& film, const Carr
     if (recent.size() > kEarlierFrames) recent.pop_front();
     before = picture.gray.clone();
     before_frame = picture.index;
-    if (++done % 8 == 0 && progress && !progress(0.2 + 0.8 * static_cast<double>(done) / static_cast<double>(frames))) stopped = true;
+    if (++done % 8 == 0 && progress &&
+        !progress(0.2 + 0.8 * static_cast<double>(done) / static_cast<double>(frames)))
+      stopped = true;
     return !stopped;
   };
   FramePicture picture;

@@ -1,9 +1,9 @@
 // Carries placed joints through a clip.
 //
-// From one frame to the next, image features on the shank and the thigh (pyramidal Lucas-Kanade, kept only when the
-// way back returns to its start) give the motion of knee and hip: a feature at the fraction s along a segment moves
-// as the blend of the segment's ends, plus its turn. The motion goes into a small state estimate (knee, hip and
-// shoulder in the lifter's frame, with covariance), which also knows that
+// From one frame to the next, image features on the shank and the thigh (pyramidal Lucas-Kanade, kept only
+// when the way back returns to its start) give the motion of knee and hip: a feature at the fraction s along
+// a segment moves as the blend of the segment's ends, plus its turn. The motion goes into a small state
+// estimate (knee, hip and shoulder in the lifter's frame, with covariance), which also knows that
 //   - shank, thigh and trunk keep the length they had on the placed frame (the knee may move sideways),
 //   - on a squat the shoulder rides with the bar and turns with the trunk,
 //   - feet stand still.

@@ -11,7 +11,9 @@
 namespace mottix {
 
 Expected<void> PlateTrackOptions::validate() const {
-  auto bad = [](const std::string& what) { return fail(Remedy::kCorrectInput, "Plate search: " + what + "."); };
+  auto bad = [](const std::string& what) {
+    return fail(Remedy::kCorrectInput, "Plate search: " + what + ".");
+  };
   if (!(min_radius_of_height > 0.005 && min_radius_of_height < max_radius_of_height))
     return bad("min_radius_of_height must lie between 0.005 and max_radius_of_height");
   if (!(max_radius_of_height <= 0.5)) return bad("max_radius_of_height must be 0.5 or less");
@@ -41,7 +43,7 @@ struct PlateTracker::Candidate {
   int missed = 0;  // frames in a row
   double lowest_px = -1e9, highest_px = 1e9;
   std::vector<Seen> seen;
-  std::vector<Circles> circles;      // at some heights of the bar, see lookInside
+  std::vector<Circles> circles;        // at some heights of the bar, see lookInside
   std::map<int, int> looks_at_height;  // height in quarter radii → times looked
   DiscOutline first_outline;
   std::size_t first_frame = 0;
@@ -66,7 +68,8 @@ void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, doubl
   guess.centre_px += velocity_px_s * dt;
   // A bar accelerates by up to about 6 m/s² (half a plate radius of 0.225 m per 0.2 s squared).
   const double reach_px = std::clamp(0.5 * (6.0 / 0.225) * outline.radius_px * gap_s * gap_s, 4.0,
-                                     4.0 + 0.25 * outline.radius_px) + 0.04 * outline.radius_px;
+                                     4.0 + 0.25 * outline.radius_px) +
+                          0.04 * outline.radius_px;
   auto fit = fitDiscOutline(gray, guess, reach_px);
   // Looking around is dear: at once when the plate is lost, then less and less often.
   if ((!fit || !fit->convincing()) && (missed < 4 || missed % 4 == 0)) {
@@ -79,8 +82,8 @@ void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, doubl
   BarSample sample;
   if (fit && fit->convincing()) {
     const double k = std::abs(dt) > 1e-6 ? 0.65 : 0.0;
-    const Vec2 measured = std::abs(dt) > 1e-6 ? Vec2((fit->outline.centre_px - outline.centre_px) / dt)
-                                              : velocity_px_s;
+    const Vec2 measured =
+        std::abs(dt) > 1e-6 ? Vec2((fit->outline.centre_px - outline.centre_px) / dt) : velocity_px_s;
     // After a gap the outline before it is old: the new speed is taken afresh from the next frame.
     velocity_px_s = gap_s > 3.0 * std::abs(dt) ? Vec2::Zero() : Vec2((1 - k) * velocity_px_s + k * measured);
     outline = fit->outline;
@@ -95,11 +98,13 @@ void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, doubl
     velocity_px_s *= std::exp(-std::abs(dt) / 0.3);
     // Error of a constant-speed guess: the acceleration that a bar usually has (2 m/s²) over the gap.
     sd_px = std::hypot(1.0, 0.5 * (2.0 / 0.225) * outline.radius_px * gap_s * gap_s);
-    const bool inside = outline.centre_px.x() > -outline.radius_px && outline.centre_px.y() > -outline.radius_px &&
+    const bool inside = outline.centre_px.x() > -outline.radius_px &&
+                        outline.centre_px.y() > -outline.radius_px &&
                         outline.centre_px.x() < gray.cols + outline.radius_px &&
                         outline.centre_px.y() < gray.rows + outline.radius_px;
     const bool bridged = gap_s <= options.bridge_s && inside;
-    sample = {outline.centre_px, sd_px, outline.radius_px, bridged ? TrackState::kBridged : TrackState::kLost};
+    sample = {outline.centre_px, sd_px, outline.radius_px,
+              bridged ? TrackState::kBridged : TrackState::kLost};
     // What is lost soon after it was found, or never moved, was no plate.
     const double patience_s = moves(options.min_travel_radii) ? 4.0 * options.bridge_s : 0.2;
     alive = gap_s <= patience_s && inside;
@@ -108,8 +113,8 @@ void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, doubl
   seen.push_back({frame, sample, fit ? fit->support : 0.0, fit ? fit->edge_px : EdgeRadii{}});
 }
 
-// Inner circles (collar, hub, smaller plates) for the parallax of bar_axis.h; a few times at each height of the bar,
-// so that the cost does not grow with the clip.
+// Inner circles (collar, hub, smaller plates) for the parallax of bar_axis.h; a few times at each height of
+// the bar, so that the cost does not grow with the clip.
 void PlateTracker::Candidate::lookInside(const cv::Mat& gray, std::size_t frame) {
   constexpr int kLooksAtOneHeight = 5;
   if (!moves(0.2)) return;
@@ -122,7 +127,8 @@ void PlateTracker::Candidate::lookInside(const cv::Mat& gray, std::size_t frame)
     guess.centre_px = outline.centre_px;
     guess.radius_px = q * outline.radius_px;
     if (guess.radius_px < 8.0) continue;
-    const auto fit = fitDiscOutline(gray, guess, 0.06 * guess.radius_px + 0.03 * outline.radius_px, DiscShape::kFree);
+    const auto fit =
+        fitDiscOutline(gray, guess, 0.06 * guess.radius_px + 0.03 * outline.radius_px, DiscShape::kFree);
     if (!fit || fit->support < 0.55 || fit->spread < 0.55) continue;
     const auto& o = fit->outline;
     const bool again = std::any_of(found.inner.begin(), found.inner.end(), [&](const InnerCircle& c) {
@@ -162,7 +168,9 @@ void PlateTracker::addCandidate(const cv::Mat& gray, Vec2 centre, double radius,
   c.time_s = c.last_seen_s = c.first_time_s = time_s;
   c.first_frame = frame;
   c.sd_px = fit->sd_px;
-  c.seen.push_back({frame, {c.outline.centre_px, c.sd_px, c.outline.radius_px, TrackState::kSeen}, fit->support,
+  c.seen.push_back({frame,
+                    {c.outline.centre_px, c.sd_px, c.outline.radius_px, TrackState::kSeen},
+                    fit->support,
                     fit->edge_px});
   c.note(c.outline.centre_px.y());
   candidates_.push_back(std::move(c));
@@ -191,8 +199,8 @@ void PlateTracker::findCandidates(const cv::Mat& gray, std::size_t frame, double
                    static_cast<int>(r_max));
   const std::size_t tried = std::min<std::size_t>(circles.size(), 24);
   for (std::size_t i = 0; i < tried; ++i)
-    addCandidate(gray, Vec2((circles[i][0] + 0.5) / scale, (circles[i][1] + 0.5) / scale), circles[i][2] / scale,
-                 frame, time_s);
+    addCandidate(gray, Vec2((circles[i][0] + 0.5) / scale, (circles[i][1] + 0.5) / scale),
+                 circles[i][2] / scale, frame, time_s);
   auto weight = [](const Candidate& c) { return c.seen.front().support * c.outline.radius_px; };
   std::stable_sort(candidates_.begin(), candidates_.end(), [&](const Candidate& a, const Candidate& b) {
     if (a.alive != b.alive) return a.alive;
@@ -215,7 +223,8 @@ void PlateTracker::push(const cv::Mat& gray, std::size_t frame, double time_s) {
   }
   if (backward_) return;
   // Looked for at the start and again until something lifts: a plate may come into the picture later.
-  const bool none_alive = std::none_of(candidates_.begin(), candidates_.end(), [](const Candidate& c) { return c.alive; });
+  const bool none_alive =
+      std::none_of(candidates_.begin(), candidates_.end(), [](const Candidate& c) { return c.alive; });
   const int wait = none_alive ? std::max(1, options_.redetect_every / 4) : options_.redetect_every;
   const bool due = frames_since_search_ == 0 || (!any_mover && frames_since_search_ >= wait);
   ++frames_since_search_;
@@ -249,9 +258,10 @@ std::optional<std::size_t> PlateTracker::turnBack() {
   const Ranked& bar = movers.front();
   // The far plate of the same bar looks a fifth to a third smaller; a second one of like size is another bar.
   for (std::size_t i = 1; i < movers.size(); ++i) {
-    const double apart_px = (movers[i].candidate->seen.back().sample.p_px - bar.candidate->seen.back().sample.p_px).norm();
-    two_plates_ = two_plates_ || (movers[i].radius_px > 0.88 * bar.radius_px && movers[i].score > 0.5 * bar.score &&
-                                  apart_px > 2.0 * bar.radius_px);
+    const double apart_px =
+        (movers[i].candidate->seen.back().sample.p_px - bar.candidate->seen.back().sample.p_px).norm();
+    two_plates_ = two_plates_ || (movers[i].radius_px > 0.88 * bar.radius_px &&
+                                  movers[i].score > 0.5 * bar.score && apart_px > 2.0 * bar.radius_px);
   }
   Candidate kept = *bar.candidate;
   kept.outline = kept.first_outline;
@@ -268,15 +278,17 @@ std::optional<std::size_t> PlateTracker::turnBack() {
 Expected<PlateTrackResult> PlateTracker::finish(const std::vector<double>& time_s, double focal_px,
                                                 double plate_radius_m) const {
   if (candidates_.empty())
-    return fail(Remedy::kMarkByHand,
-                seed_ ? "No round plate was found where you pointed. Point at the middle of the near plate, or draw "
-                        "round it."
-                      : "No plate was found in this film. Point at the near plate, or film from the side with the "
-                        "whole plate in the picture.");
+    return fail(
+        Remedy::kMarkByHand,
+        seed_ ? "No round plate was found where you pointed. Point at the middle of the near plate, or draw "
+                "round it."
+              : "No plate was found in this film. Point at the near plate, or film from the side with the "
+                "whole plate in the picture.");
   const auto movers = rankMovers();
   if (movers.empty())
     return fail(Remedy::kMarkByHand,
-                "No plate moves up and down in this film. Point at the near plate, or choose a clip with a lift in it.");
+                "No plate moves up and down in this film. Point at the near plate, or choose a clip with a "
+                "lift in it.");
 
   PlateTrackResult result;
   result.two_plates = two_plates_;
@@ -289,7 +301,9 @@ Expected<PlateTrackResult> PlateTracker::finish(const std::vector<double>& time_
     result.samples[s.frame] = s.sample;
     if (s.sample.state == TrackState::kSeen) seen.push_back(&s);
   }
-  auto outlineOf = [](const Candidate::Seen& s) { return OutlineInFrame{s.sample.p_px, s.sample.radius_px, s.edge_px, {}}; };
+  auto outlineOf = [](const Candidate::Seen& s) {
+    return OutlineInFrame{s.sample.p_px, s.sample.radius_px, s.edge_px, {}};
+  };
   std::map<std::size_t, const Candidate::Circles*> circles_of;
   for (const auto& c : bar.circles) circles_of[c.frame] = &c;
   constexpr std::size_t kOutlinesUsed = 48;

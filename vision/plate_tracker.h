@@ -4,16 +4,17 @@
 // through the clip; the one that is the bar is the largest, best supported one that moves up and down.
 // In each frame the outline is located along rays with sub-pixel accuracy and the centre solved by robust
 // least squares (Tukey weights), the radius and its slow second harmonic (the perspective of the disc) being
-// carried from frame to frame. At the end the thickness of the plates is taken out (bar_axis.h). A stretch without enough outline is bridged at constant speed with growing
-// error, then called lost until the plate is found again.
+// carried from frame to frame. At the end the thickness of the plates is taken out (bar_axis.h). A stretch
+// without enough outline is bridged at constant speed with growing error, then called lost until the plate is
+// found again.
 //
 // Assumptions: the plate is a disc seen within about 20 degrees of face on and at least 12 px in radius.
 #pragma once
 
 #include <array>
 #include <cstddef>
-#include <optional>
 #include <map>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -34,10 +35,10 @@ struct PlateSeed {  // where the coach clicked or drew round the plate
 struct PlateTrackOptions {
   double min_radius_of_height = 0.035;  // smallest plate radius as a fraction of the shorter picture side
   double max_radius_of_height = 0.35;
-  double bridge_s = 0.7;                // longest stretch bridged at constant speed
-  int redetect_every = 30;              // frames between searches while nothing is followed
-  int candidates = 5;                   // circles followed side by side
-  double min_travel_radii = 0.3;        // vertical travel of a bar that is lifted, in plate radii (about 7 cm)
+  double bridge_s = 0.7;          // longest stretch bridged at constant speed
+  int redetect_every = 30;        // frames between searches while nothing is followed
+  int candidates = 5;             // circles followed side by side
+  double min_travel_radii = 0.3;  // vertical travel of a bar that is lifted, in plate radii (about 7 cm)
 
   Expected<void> validate() const;
 };
@@ -57,8 +58,8 @@ class PlateTracker {
 
   // Frames in one direction of time; a seed starts on its own frame. `gray` is CV_8UC1.
   void push(const cv::Mat& gray, std::size_t frame, double time_s);
-  // Keeps the bar alone and runs it toward the clip's beginning: the next pushes go backward from the returned
-  // frame. Nothing when tracking already began with frame 0 (or found no bar).
+  // Keeps the bar alone and runs it toward the clip's beginning: the next pushes go backward from the
+  // returned frame. Nothing when tracking already began with frame 0 (or found no bar).
   std::optional<std::size_t> turnBack();
   // The bar among the candidates. Error (kMarkByHand / kFilmAgain) when no plate was found or none moved.
   // `focal_px` is the assumed focal length, for the prior of bar_axis.h.

@@ -27,8 +27,8 @@ Expected<CueBook> parseCueBook(std::string_view text, std::string_view file_name
   const toml::parse_result parsed = toml::parse(text);
   const std::string file(file_name);
   if (!parsed)
-    return fail(Remedy::kCorrectInput, file + ", line " + std::to_string(parsed.error().source().begin.line) + ": " +
-                                           std::string(parsed.error().description()));
+    return fail(Remedy::kCorrectInput, file + ", line " + std::to_string(parsed.error().source().begin.line) +
+                                           ": " + std::string(parsed.error().description()));
   CueBook book;
   const toml::array* cues = parsed.table()["cue"].as_array();
   if (cues == nullptr) return fail(Remedy::kCorrectInput, file + ": there is no [[cue]] in it.");

@@ -25,7 +25,8 @@ struct CueBook {
 Expected<CueBook> parseCueBook(std::string_view toml, std::string_view file_name);
 const CueBook& builtInCueBook();
 
-// Cues that answer the findings, the one to say first: the worst finding that stands, clear before borderline.
+// Cues that answer the findings, the one to say first: the worst finding that stands, clear before
+// borderline.
 std::vector<const Cue*> suggestCues(const CueBook& book, const std::vector<Finding>& findings);
 
 }  // namespace mottix

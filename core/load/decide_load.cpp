@@ -7,23 +7,34 @@ namespace mottix {
 
 std::string_view nameOf(LoadAction action) {
   switch (action) {
-    case LoadAction::kAdd: return "add";
-    case LoadAction::kHold: return "hold";
-    case LoadAction::kRepair: return "repair";
-    case LoadAction::kCantTell: return "cant_tell";
+    case LoadAction::kAdd:
+      return "add";
+    case LoadAction::kHold:
+      return "hold";
+    case LoadAction::kRepair:
+      return "repair";
+    case LoadAction::kCantTell:
+      return "cant_tell";
   }
   return "";
 }
 
 std::string_view nameOf(LoadReason reason) {
   switch (reason) {
-    case LoadReason::kGoodEnough: return "good_enough";
-    case LoadReason::kSeveralSmall: return "several_small";
-    case LoadReason::kOneBig: return "one_big";
-    case LoadReason::kBigOnManyReps: return "big_on_many_reps";
-    case LoadReason::kRepsMissing: return "reps_missing";
-    case LoadReason::kPain: return "pain";
-    case LoadReason::kCouldNotJudge: return "could_not_judge";
+    case LoadReason::kGoodEnough:
+      return "good_enough";
+    case LoadReason::kSeveralSmall:
+      return "several_small";
+    case LoadReason::kOneBig:
+      return "one_big";
+    case LoadReason::kBigOnManyReps:
+      return "big_on_many_reps";
+    case LoadReason::kRepsMissing:
+      return "reps_missing";
+    case LoadReason::kPain:
+      return "pain";
+    case LoadReason::kCouldNotJudge:
+      return "could_not_judge";
   }
   return "";
 }
@@ -76,7 +87,8 @@ Expected<LoadDecision> decideLoad(const std::vector<Finding>& findings, const Lo
       d.next_load_kg = load + options.step_kg;
     } else if (d.action == LoadAction::kRepair) {
       // Cut to a load that can be put on the bar, and by one step at least.
-      const double cut = std::floor(load * (1.0 - options.repair_cut) / options.step_kg + 1e-9) * options.step_kg;
+      const double cut =
+          std::floor(load * (1.0 - options.repair_cut) / options.step_kg + 1e-9) * options.step_kg;
       d.next_load_kg = std::max(0.0, std::min(cut, load - options.step_kg));
     } else {
       d.next_load_kg = load;

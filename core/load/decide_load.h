@@ -1,9 +1,9 @@
 // The good-enough rule and the next load.
 //
-// No, or one or two, small deviations are good enough: keep adding (the cue and assistance mend them). Several small
-// ones or one big one: technique first; the load is held, and cut when the big one shows on two reps or more. Only
-// clear findings count; what the coach overruled does not. A load is never raised while a pain note of 4/10 or more is
-// open, or when the set could not be judged.
+// No, or one or two, small deviations are good enough: keep adding (the cue and assistance mend them).
+// Several small ones or one big one: technique first; the load is held, and cut when the big one shows on two
+// reps or more. Only clear findings count; what the coach overruled does not. A load is never raised while a
+// pain note of 4/10 or more is open, or when the set could not be judged.
 #pragma once
 
 #include <optional>
@@ -29,10 +29,10 @@ std::string_view nameOf(LoadAction action);
 std::string_view nameOf(LoadReason reason);
 
 struct LoadOptions {
-  double step_kg = 2.5;         // set by the coach, per athlete and lift
-  double repair_cut = 0.10;     // part taken off when technique comes first
-  int small_tolerated = 2;      // "one or two small deviations"
-  int pain_limit = 4;           // of 10
+  double step_kg = 2.5;      // set by the coach, per athlete and lift
+  double repair_cut = 0.10;  // part taken off when technique comes first
+  int small_tolerated = 2;   // "one or two small deviations"
+  int pain_limit = 4;        // of 10
   Expected<void> validate() const;
 };
 
@@ -40,7 +40,7 @@ struct LoadInput {
   std::optional<double> load_kg;  // of the set just seen
   int reps_asked = 0;             // 0: not asked for a number
   int reps_done = 0;
-  int open_pain = 0;              // highest open note, 0..10
+  int open_pain = 0;  // highest open note, 0..10
 };
 
 struct LoadDecision {

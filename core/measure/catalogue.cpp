@@ -6,21 +6,26 @@ namespace mottix {
 namespace {
 
 constexpr std::array kCatalogue = {
-    MeasureDefinition{MeasureId::kHipBelowKnee, "hip_below_knee", "cm",
-                      "Height of the knee joint centre minus height of the hip joint centre when the bar is lowest; "
-                      "positive is deeper."},
-    MeasureDefinition{MeasureId::kDepthMargin, "depth_margin", "cm",
-                      "Height of the hip crease minus height of the top of the kneecap when the bar is lowest; "
-                      "negative is below parallel. Both landmarks lie about 5 cm above their joint centres when the "
-                      "thigh is level, so the offsets cancel to within 1.5 cm."},
-    MeasureDefinition{MeasureId::kTrunkLeanStart, "trunk_lean_start", "deg",
-                      "Angle of the line from hip to shoulder from vertical as the rep starts; forward is positive."},
+    MeasureDefinition{
+        MeasureId::kHipBelowKnee, "hip_below_knee", "cm",
+        "Height of the knee joint centre minus height of the hip joint centre when the bar is lowest; "
+        "positive is deeper."},
+    MeasureDefinition{
+        MeasureId::kDepthMargin, "depth_margin", "cm",
+        "Height of the hip crease minus height of the top of the kneecap when the bar is lowest; "
+        "negative is below parallel. Both landmarks lie about 5 cm above their joint centres when the "
+        "thigh is level, so the offsets cancel to within 1.5 cm."},
+    MeasureDefinition{
+        MeasureId::kTrunkLeanStart, "trunk_lean_start", "deg",
+        "Angle of the line from hip to shoulder from vertical as the rep starts; forward is positive."},
     MeasureDefinition{MeasureId::kTrunkLeanTurn, "trunk_lean_turn", "deg",
                       "Angle of the line from hip to shoulder from vertical when the bar is lowest."},
-    MeasureDefinition{MeasureId::kTrunkChange, "trunk_change", "deg",
-                      "Greatest trunk lean over the first third of the bar's way up, minus the lean at the turn."},
-    MeasureDefinition{MeasureId::kRiseRatio, "rise_ratio", "",
-                      "Rise of the hip divided by rise of the shoulder over the first third of the bar's way up."},
+    MeasureDefinition{
+        MeasureId::kTrunkChange, "trunk_change", "deg",
+        "Greatest trunk lean over the first third of the bar's way up, minus the lean at the turn."},
+    MeasureDefinition{
+        MeasureId::kRiseRatio, "rise_ratio", "",
+        "Rise of the hip divided by rise of the shoulder over the first third of the bar's way up."},
     MeasureDefinition{MeasureId::kBarForwardMax, "bar_forward_max", "cm",
                       "Greatest distance of the bar's centre in front of mid-foot during the rep."},
     MeasureDefinition{MeasureId::kDescentTime, "descent_time", "s", "From the start of the rep to the turn."},
@@ -32,7 +37,9 @@ constexpr std::array kCatalogue = {
 
 }  // namespace
 
-std::span<const MeasureDefinition> measureCatalogue() { return kCatalogue; }
+std::span<const MeasureDefinition> measureCatalogue() {
+  return kCatalogue;
+}
 
 const MeasureDefinition& definitionOf(MeasureId id) {
   for (const auto& d : kCatalogue)

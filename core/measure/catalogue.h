@@ -1,5 +1,5 @@
-// The catalogue of measures: one definition each. A measure is a pure function of the camera and of joint and bar
-// positions in a few frames; its error is found by moving every input by its own error (measure_set.h).
+// The catalogue of measures: one definition each. A measure is a pure function of the camera and of joint and
+// bar positions in a few frames; its error is found by moving every input by its own error (measure_set.h).
 #pragma once
 
 #include <span>

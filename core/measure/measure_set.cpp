@@ -13,7 +13,7 @@ namespace mottix {
 namespace {
 
 constexpr double kJointSmoothHalfWindow_s = 0.10;
-constexpr double kDriftTime_s = 1.0;  // over this the carried joints' error changes
+constexpr double kDriftTime_s = 1.0;       // over this the carried joints' error changes
 constexpr double kDepthOffsetSdM = 0.015;  // crease and kneecap against the joint centres, see the catalogue
 // Beyond these errors a value tells nothing: half the range the measure has among lifters.
 constexpr double kUselessAngleSdDeg = 15.0;
@@ -77,8 +77,10 @@ class Scene {
     double lateral = lateralPrior(joint).value;
     if (joint == Joint::kKnee && knownAt(Joint::kAnkle, frame)) {
       // The knee's own depth follows from how far it is in front of the ankle; two rounds settle it.
-      const double ankle_x = c.toBody(track(Joint::kAnkle)[frame].p_px, lateralPrior(Joint::kAnkle).value).x();
-      for (int round = 0; round < 2; ++round) lateral = kneeLateral(c.toBody(p_px, lateral).x() - ankle_x).value;
+      const double ankle_x =
+          c.toBody(track(Joint::kAnkle)[frame].p_px, lateralPrior(Joint::kAnkle).value).x();
+      for (int round = 0; round < 2; ++round)
+        lateral = kneeLateral(c.toBody(p_px, lateral).x() - ankle_x).value;
     }
     if (d.lateral_joint == j) lateral += d.lateral_m;
     if (d.placed_joint == j || (d.frame_joint == j && d.frame == frame)) p_px += d.shift_px;
@@ -97,7 +99,8 @@ class Scene {
     const auto sy = smoothLocal(time_s, y, sd, kJointSmoothHalfWindow_s);
     out = raw;
     for (std::size_t i = 0; i < raw.size(); ++i)
-      if (raw[i].known && sx[i].known && sy[i].known) out[i].p_px = Vec2(sx[i].value.value, sy[i].value.value);
+      if (raw[i].known && sx[i].known && sy[i].known)
+        out[i].p_px = Vec2(sx[i].value.value, sy[i].value.value);
   }
 
   Vec2 medianOf(Joint joint) const {
@@ -199,11 +202,16 @@ std::size_t thirdOfAscent(const Scene& scene, const Rep& rep) {
 
 std::string_view nameOf(MeasureStatus status) {
   switch (status) {
-    case MeasureStatus::kOk: return "ok";
-    case MeasureStatus::kNoJoints: return "no_joints";
-    case MeasureStatus::kNoFeet: return "no_feet";
-    case MeasureStatus::kBarLost: return "bar_lost";
-    case MeasureStatus::kImprecise: return "imprecise";
+    case MeasureStatus::kOk:
+      return "ok";
+    case MeasureStatus::kNoJoints:
+      return "no_joints";
+    case MeasureStatus::kNoFeet:
+      return "no_feet";
+    case MeasureStatus::kBarLost:
+      return "bar_lost";
+    case MeasureStatus::kImprecise:
+      return "imprecise";
   }
   return "";
 }
@@ -229,7 +237,8 @@ std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vecto
   BarHeight height = computeBarHeight(input);
   const double m_per_px = input.camera.mmPerPx(input.camera.plate_lateral_m) / 1000.0;
   for (std::size_t i = 0; i < height.sd_m.size(); ++i)
-    if (std::isfinite(height.sd_m[i]) && tracks.bar[i].state == TrackState::kSeen) height.sd_m[i] = 0.3 * m_per_px;
+    if (std::isfinite(height.sd_m[i]) && tracks.bar[i].state == TrackState::kSeen)
+      height.sd_m[i] = 0.3 * m_per_px;
   const auto bar = smoothLocal(height.time_s, height.height_m, height.sd_m, 0.08);
   const Estimate scale = estimateScale(input.camera, input.camera_errors, input.camera.plate_lateral_m);
   const double scale_rel = scale.sd / scale.value;
@@ -253,65 +262,79 @@ std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vecto
       Estimate e = propagate(scene, uses, formula);
       e.sd = std::hypot(e.sd, extra_sd);
       const bool useless = e.sd > useless_sd;
-      put(id, useless ? MeasureStatus::kImprecise : MeasureStatus::kOk, {e.value * to_unit, e.sd * to_unit}, frame);
+      put(id, useless ? MeasureStatus::kImprecise : MeasureStatus::kOk, {e.value * to_unit, e.sd * to_unit},
+          frame);
     };
 
     const std::size_t turn = rep.turn_frame;
-    const Formula hip_below_knee = [&](const Disturbance& d) {
-      return scene.joint(Joint::kKnee, turn, d).y() - scene.joint(Joint::kHip, turn, d).y();
-    };
-    const Uses hip_knee{{Joint::kHip, Joint::kKnee}, {turn}};
-    posture(MeasureId::kHipBelowKnee, hip_knee, turn, 100.0, kUselessLengthSdM, hip_below_knee);
-    posture(MeasureId::kDepthMargin, hip_knee, turn, 100.0, kUselessLengthSdM,
-            [&](const Disturbance& d) { return -hip_below_knee(d); }, kDepthOffsetSdM);
+    if (input.lift == Lift::kSquat) {
+      const Formula hip_below_knee = [&](const Disturbance& d) {
+        return scene.joint(Joint::kKnee, turn, d).y() - scene.joint(Joint::kHip, turn, d).y();
+      };
+      const Uses hip_knee{{Joint::kHip, Joint::kKnee}, {turn}};
+      posture(MeasureId::kHipBelowKnee, hip_knee, turn, 100.0, kUselessLengthSdM, hip_below_knee);
+      posture(
+          MeasureId::kDepthMargin, hip_knee, turn, 100.0, kUselessLengthSdM,
+          [&](const Disturbance& d) { return -hip_below_knee(d); }, kDepthOffsetSdM);
 
-    auto lean = [&](std::size_t f, const Disturbance& d) {
-      return leanDeg(scene.joint(Joint::kHip, f, d), scene.joint(Joint::kShoulder, f, d));
-    };
-    const std::vector<Joint> trunk = {Joint::kHip, Joint::kShoulder};
-    posture(MeasureId::kTrunkLeanStart, {trunk, {rep.start_frame}}, rep.start_frame, 1.0, kUselessAngleSdDeg,
-            [&](const Disturbance& d) { return lean(rep.start_frame, d); });
-    posture(MeasureId::kTrunkLeanTurn, {trunk, {turn}}, turn, 1.0, kUselessAngleSdDeg,
-            [&](const Disturbance& d) { return lean(turn, d); });
+      auto lean = [&](std::size_t f, const Disturbance& d) {
+        return leanDeg(scene.joint(Joint::kHip, f, d), scene.joint(Joint::kShoulder, f, d));
+      };
+      const std::vector<Joint> trunk = {Joint::kHip, Joint::kShoulder};
+      posture(MeasureId::kTrunkLeanStart, {trunk, {rep.start_frame}}, rep.start_frame, 1.0,
+              kUselessAngleSdDeg, [&](const Disturbance& d) { return lean(rep.start_frame, d); });
+      posture(MeasureId::kTrunkLeanTurn, {trunk, {turn}}, turn, 1.0, kUselessAngleSdDeg,
+              [&](const Disturbance& d) { return lean(turn, d); });
 
-    const std::size_t third = thirdOfAscent(scene, rep);
-    std::size_t most = turn;
-    if (scene.known(Joint::kHip) && scene.known(Joint::kShoulder))
-      for (std::size_t f = turn; f <= third; ++f)
-        if (scene.knownAt(Joint::kHip, f) && scene.knownAt(Joint::kShoulder, f) && lean(f, {}) > lean(most, {}))
-          most = f;
-    // When the lean never grows, the change is read at the end of the third: a loss of lean is a value too.
-    if (most == turn) most = third;
-    posture(MeasureId::kTrunkChange, {trunk, {turn, most}}, most, 1.0, kUselessAngleSdDeg,
-            [&](const Disturbance& d) { return lean(most, d) - lean(turn, d); });
-    posture(MeasureId::kRiseRatio, {trunk, {turn, third}}, third, 1.0, 2.0, [&](const Disturbance& d) {
-      const double hip = scene.joint(Joint::kHip, third, d).y() - scene.joint(Joint::kHip, turn, d).y();
-      const double shoulder = scene.joint(Joint::kShoulder, third, d).y() - scene.joint(Joint::kShoulder, turn, d).y();
-      return shoulder > 0.02 ? hip / shoulder : std::numeric_limits<double>::quiet_NaN();
-    });
+      const std::size_t third = thirdOfAscent(scene, rep);
+      std::size_t most = turn;
+      if (scene.known(Joint::kHip) && scene.known(Joint::kShoulder))
+        for (std::size_t f = turn; f <= third; ++f)
+          if (scene.knownAt(Joint::kHip, f) && scene.knownAt(Joint::kShoulder, f) &&
+              lean(f, {}) > lean(most, {}))
+            most = f;
+      // When the lean never grows, the change is read at the end of the third: a loss of lean is a value too.
+      if (most == turn) most = third;
+      posture(MeasureId::kTrunkChange, {trunk, {turn, most}}, most, 1.0, kUselessAngleSdDeg,
+              [&](const Disturbance& d) { return lean(most, d) - lean(turn, d); });
+      posture(MeasureId::kRiseRatio, {trunk, {turn, third}}, third, 1.0, 2.0, [&](const Disturbance& d) {
+        const double hip = scene.joint(Joint::kHip, third, d).y() - scene.joint(Joint::kHip, turn, d).y();
+        const double shoulder =
+            scene.joint(Joint::kShoulder, third, d).y() - scene.joint(Joint::kShoulder, turn, d).y();
+        return shoulder > 0.02 ? hip / shoulder : std::numeric_limits<double>::quiet_NaN();
+      });
 
-    if (!scene.known(Joint::kHeel) || !scene.known(Joint::kToe)) {
-      put(MeasureId::kBarForwardMax, MeasureStatus::kNoFeet, {}, turn);
-    } else {
-      std::size_t front = rep.start_frame;
-      for (std::size_t f = rep.start_frame; f <= rep.end_frame; ++f)
-        if (tracks.bar[f].state == TrackState::kSeen && scene.bar(f, {}).x() > scene.bar(front, {}).x()) front = f;
-      posture(MeasureId::kBarForwardMax, {{Joint::kHeel, Joint::kToe}, {front}}, front, 100.0, kUselessLengthSdM,
-              [&](const Disturbance& d) { return scene.bar(front, d).x() - scene.midFoot_m(d); });
+      if (!scene.known(Joint::kHeel) || !scene.known(Joint::kToe)) {
+        put(MeasureId::kBarForwardMax, MeasureStatus::kNoFeet, {}, turn);
+      } else {
+        std::size_t front = rep.start_frame;
+        for (std::size_t f = rep.start_frame; f <= rep.end_frame; ++f)
+          if (tracks.bar[f].state == TrackState::kSeen && scene.bar(f, {}).x() > scene.bar(front, {}).x())
+            front = f;
+        posture(MeasureId::kBarForwardMax, {{Joint::kHeel, Joint::kToe}, {front}}, front, 100.0,
+                kUselessLengthSdM,
+                [&](const Disturbance& d) { return scene.bar(front, d).x() - scene.midFoot_m(d); });
+      }
     }
 
-    const double descent = rep.turn_s.value - rep.start_s.value, ascent = rep.end_s.value - rep.turn_s.value;
-    const double descent_sd = std::hypot(rep.turn_s.sd, rep.start_s.sd);
-    const double ascent_sd = std::hypot(rep.turn_s.sd, rep.end_s.sd);
-    put(MeasureId::kDescentTime, MeasureStatus::kOk, {descent, descent_sd}, turn);
-    put(MeasureId::kAscentTime, MeasureStatus::kOk, {ascent, ascent_sd}, turn);
-    const bool ends_seen = bar[turn].known && bar[rep.end_frame].known && ascent > 0.0;
-    const double gain = ends_seen ? bar[rep.end_frame].value.value - bar[turn].value.value : 0.0;
-    const double speed = ends_seen ? gain / ascent : 0.0;
+    // The way up and the way down: for a deadlift the turn is at the top.
+    const bool up_first = input.lift == Lift::kDeadlift;
+    const Estimate &low_s = up_first ? rep.start_s : rep.turn_s, &high_s = up_first ? rep.turn_s : rep.end_s;
+    const std::size_t low = up_first ? rep.start_frame : turn, high = up_first ? turn : rep.end_frame;
+    auto span = [](const Estimate& from, const Estimate& to) {
+      return Estimate{to.value - from.value, std::hypot(from.sd, to.sd)};
+    };
+    const Estimate ascent = span(low_s, high_s);
+    put(MeasureId::kDescentTime, MeasureStatus::kOk,
+        up_first ? span(rep.turn_s, rep.end_s) : span(rep.start_s, rep.turn_s), turn);
+    put(MeasureId::kAscentTime, MeasureStatus::kOk, ascent, turn);
+    const bool ends_seen = bar[low].known && bar[high].known && ascent.value > 0.0;
+    const double gain = ends_seen ? bar[high].value.value - bar[low].value.value : 0.0;
+    const double speed = ends_seen ? gain / ascent.value : 0.0;
     put(MeasureId::kMeanSpeed, ends_seen ? MeasureStatus::kOk : MeasureStatus::kBarLost,
-        {speed, speed * std::hypot(scale_rel, ascent_sd / std::max(0.05, ascent))}, turn);
-    std::size_t fastest = turn;
-    for (std::size_t f = turn; f <= rep.end_frame; ++f)
+        {speed, speed * std::hypot(scale_rel, ascent.sd / std::max(0.05, ascent.value))}, turn);
+    std::size_t fastest = low;
+    for (std::size_t f = low; f <= high; ++f)
       if (bar[f].known && bar[f].slope.value > bar[fastest].slope.value) fastest = f;
     const Estimate peak = bar[fastest].slope;
     put(MeasureId::kPeakSpeed, bar[fastest].known ? MeasureStatus::kOk : MeasureStatus::kBarLost,
@@ -320,7 +343,8 @@ std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vecto
   return out;
 }
 
-std::optional<StandingOffset> estimateStandingOffset(const MeasureInput& input, const std::vector<Rep>& reps) {
+std::optional<StandingOffset> estimateStandingOffset(const MeasureInput& input,
+                                                     const std::vector<Rep>& reps) {
   const Scene scene(input);
   if (!scene.known(Joint::kHeel) || !scene.known(Joint::kToe)) return std::nullopt;
   std::vector<std::size_t> frames;
@@ -336,11 +360,12 @@ std::optional<StandingOffset> estimateStandingOffset(const MeasureInput& input, 
   without_roll.camera_errors.roll_deg = 0.0;
   StandingOffset offset;
   const Scene steady(without_roll);
-  offset.bar_forward_m = propagate(steady, {{Joint::kHeel, Joint::kToe}, {frames.front()}}, [&](const Disturbance& d) {
-    double sum = 0.0;
-    for (std::size_t f : frames) sum += steady.bar(f, d).x();
-    return sum / static_cast<double>(frames.size()) - steady.midFoot_m(d);
-  });
+  offset.bar_forward_m =
+      propagate(steady, {{Joint::kHeel, Joint::kToe}, {frames.front()}}, [&](const Disturbance& d) {
+        double sum = 0.0;
+        for (std::size_t f : frames) sum += steady.bar(f, d).x();
+        return sum / static_cast<double>(frames.size()) - steady.midFoot_m(d);
+      });
   Disturbance tilt;
   tilt.camera_error = 3;
   tilt.sigma = 1.0;

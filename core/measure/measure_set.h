@@ -1,12 +1,13 @@
 // All measures of all reps of one clip, each with its standard deviation.
 //
-// Error propagation: every input that carries an error is moved by ± one standard deviation and the measure is
-// computed again (central differences; first order). Inputs are
+// Error propagation: every input that carries an error is moved by ± one standard deviation and the measure
+// is computed again (central differences; first order). Inputs are
 //   - the camera (focal length, vanishing point, roll, plate radius, plate's distance from the mid-plane),
 //   - each joint's distance from the mid-plane,
 //   - each joint's placement, the same in all frames (a point put 5 px too far back stays there), and
 //   - what is left of the track's error, shared between frames near in time.
-// Independent contributions add as squares. Times carry the error of the events; speeds that of scale and slope.
+// Independent contributions add as squares. Times carry the error of the events; speeds that of scale and
+// slope.
 #pragma once
 
 #include <optional>
@@ -24,10 +25,10 @@ namespace mottix {
 // Why a measure has no value, or that it has one.
 enum class MeasureStatus {
   kOk,
-  kNoJoints,    // the joints it needs are not placed
-  kNoFeet,      // heel and toe are not placed, so mid-foot is unknown
-  kBarLost,     // the bar was not seen at the frames that matter
-  kImprecise,   // it could be computed but its error is too large to mean anything
+  kNoJoints,   // the joints it needs are not placed
+  kNoFeet,     // heel and toe are not placed, so mid-foot is unknown
+  kBarLost,    // the bar was not seen at the frames that matter
+  kImprecise,  // it could be computed but its error is too large to mean anything
 };
 std::string_view nameOf(MeasureStatus status);
 
@@ -41,6 +42,7 @@ struct Measure {
 
 struct MeasureInput {
   const ClipTracks* tracks = nullptr;
+  Lift lift = Lift::kSquat;
   SideCamera camera;
   SideCameraErrors camera_errors;
 };
@@ -48,10 +50,12 @@ struct MeasureInput {
 // Bar height in metres (at the near plate) for the rep finder; lost frames have no finite sd.
 BarHeight computeBarHeight(const MeasureInput& input);
 
+// Postures (depth, trunk, balance) are those of a squat and are left out for the other lifts; the way up is
+// from the turn to the end, on a deadlift from the start to the turn.
 std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vector<Rep>& reps);
 
-// Bar in front of mid-foot (metres) in quiet standing, as each rep starts, with the error that the camera and the
-// placed feet give it; nothing without feet. Its slope against the camera's roll is metres per degree.
+// Bar in front of mid-foot (metres) in quiet standing, as each rep starts, with the error that the camera and
+// the placed feet give it; nothing without feet. Its slope against the camera's roll is metres per degree.
 struct StandingOffset {
   Estimate bar_forward_m;
   double slope_m_per_roll_deg = 0.0;

@@ -20,7 +20,8 @@ JointTrack applyCorrections(const JointTrack& carried, Joint joint, const std::v
   }
   JointTrack out = carried;
   if (anchors.empty()) return out;
-  std::sort(anchors.begin(), anchors.end(), [](const Anchor& a, const Anchor& b) { return a.frame < b.frame; });
+  std::sort(anchors.begin(), anchors.end(),
+            [](const Anchor& a, const Anchor& b) { return a.frame < b.frame; });
   const double hand_px = errors.hand_of_radius * plate_radius_px;
   for (std::size_t i = 0; i < out.size(); ++i) {
     if (!out[i].known) continue;
@@ -42,15 +43,16 @@ JointTrack applyCorrections(const JointTrack& carried, Joint joint, const std::v
       away_s = std::min(time_s[i] - time_s[a.frame], time_s[next->frame] - time_s[i]);
     }
     out[i].p_px += shift;
-    const double travelled_sd = anchors.size() == 1 ? out[i].sd_px
-                                               : out[i].sd_px * std::min(1.0, away_s / errors.settle_s);
+    const double travelled_sd =
+        anchors.size() == 1 ? out[i].sd_px : out[i].sd_px * std::min(1.0, away_s / errors.settle_s);
     out[i].sd_px = std::hypot(hand_px, away_s > 0.0 ? travelled_sd : 0.0);
   }
   return out;
 }
 
 void placeJoint(std::vector<PlacedPoints>& placed, std::size_t frame, Joint joint, const Vec2& p_px) {
-  auto at = std::find_if(placed.begin(), placed.end(), [&](const PlacedPoints& p) { return p.frame == frame; });
+  auto at =
+      std::find_if(placed.begin(), placed.end(), [&](const PlacedPoints& p) { return p.frame == frame; });
   if (at == placed.end()) {
     // The first entry stays first: the carried track started there.
     const auto from = placed.empty() ? placed.begin() : placed.begin() + 1;

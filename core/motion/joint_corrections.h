@@ -1,8 +1,9 @@
 // Corrections by hand, laid over a carried joint track.
 //
-// The coach puts a joint right on some frames. On those frames the track runs exactly through the point; between two
-// of them the correction blends linearly in time, before the first and after the last it stays. Nothing is tracked
-// anew, so a drag shows at once. The error is the hand's own on a placed frame and grows away from it.
+// The coach puts a joint right on some frames. On those frames the track runs exactly through the point;
+// between two of them the correction blends linearly in time, before the first and after the last it stays.
+// Nothing is tracked anew, so a drag shows at once. The error is the hand's own on a placed frame and grows
+// away from it.
 #pragma once
 
 #include <vector>
@@ -11,8 +12,8 @@
 
 namespace mottix {
 
-// The hand's error on a placed frame: 4 % of the plate's radius, about 1 cm. Away from placed frames the carried
-// track's own error is added; between two corrections it shrinks with their nearness (`settle_s`).
+// The hand's error on a placed frame: 4 % of the plate's radius, about 1 cm. Away from placed frames the
+// carried track's own error is added; between two corrections it shrinks with their nearness (`settle_s`).
 struct PlacementErrors {
   double hand_of_radius = 0.04;
   double settle_s = 2.0;

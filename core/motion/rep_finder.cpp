@@ -8,7 +8,9 @@
 namespace mottix {
 
 Expected<void> RepFinderOptions::validate() const {
-  auto bad = [](const char* what) { return fail(Remedy::kCorrectInput, std::string("Finding reps: ") + what); };
+  auto bad = [](const char* what) {
+    return fail(Remedy::kCorrectInput, std::string("Finding reps: ") + what);
+  };
   if (!(min_swing_m > 0.0)) return bad("min_swing_m must be above 0.");
   if (!(min_swing_of_largest > 0.0 && min_swing_of_largest < 1.0))
     return bad("min_swing_of_largest must lie between 0 and 1.");
@@ -72,7 +74,8 @@ Expected<std::vector<Rep>> findReps(const BarHeight& bar, Lift lift, const RepFi
   if (auto ok = options.validate(); !ok) return tl::make_unexpected(ok.error());
   const double sign = lift == Lift::kDeadlift ? -1.0 : 1.0;
   std::vector<double> upright(bar.height_m.size());
-  std::transform(bar.height_m.begin(), bar.height_m.end(), upright.begin(), [&](double h) { return sign * h; });
+  std::transform(bar.height_m.begin(), bar.height_m.end(), upright.begin(),
+                 [&](double h) { return sign * h; });
   const auto smooth = smoothLocal(bar.time_s, upright, bar.sd_m, options.smooth_half_window_s);
 
   // Stretches without the bar are left out; the frames that remain keep their own numbers.

@@ -40,15 +40,23 @@ Estimate focalPrior(int width_px, int height_px) {
 
 Estimate lateralPrior(Joint joint) {
   switch (joint) {
-    case Joint::kHip: return {0.09, 0.02};
-    case Joint::kKnee: return {0.21, 0.04};
+    case Joint::kHip:
+      return {0.09, 0.02};
+    case Joint::kKnee:
+      return {0.21, 0.04};
     case Joint::kAnkle:
-    case Joint::kHeel: return {0.18, 0.04};
-    case Joint::kToe: return {0.23, 0.05};
-    case Joint::kShoulder: return {0.18, 0.03};
-    case Joint::kElbow: return {0.25, 0.08};
-    case Joint::kWrist: return {0.35, 0.10};
-    case Joint::kEar: return {0.07, 0.02};
+    case Joint::kHeel:
+      return {0.18, 0.04};
+    case Joint::kToe:
+      return {0.23, 0.05};
+    case Joint::kShoulder:
+      return {0.18, 0.03};
+    case Joint::kElbow:
+      return {0.25, 0.08};
+    case Joint::kWrist:
+      return {0.35, 0.10};
+    case Joint::kEar:
+      return {0.07, 0.02};
   }
   return {0.0, 0.1};
 }
@@ -61,7 +69,8 @@ double SideCamera::distance_m() const {
 Estimate kneeLateral(double knee_ahead_of_ankle_m) {
   const double ahead = std::max(0.0, knee_ahead_of_ankle_m);
   const double spread = std::tan(38.0 * kDeg) - std::tan(30.0 * kDeg);
-  return {lateralPrior(Joint::kAnkle).value + std::tan(30.0 * kDeg) * ahead, std::hypot(0.025, spread * ahead)};
+  return {lateralPrior(Joint::kAnkle).value + std::tan(30.0 * kDeg) * ahead,
+          std::hypot(0.025, spread * ahead)};
 }
 
 Vec2 SideCamera::toBody(const Vec2& p_px, double lateral_m) const {
@@ -73,12 +82,17 @@ Vec2 SideCamera::toBody(const Vec2& p_px, double lateral_m) const {
 
 Vec2 SideCamera::toPicture(const Vec2& body_m, double lateral_m) const {
   const Axes a = axesOf(*this);
-  const Vec3 p = (faces_left ? -body_m.x() : body_m.x()) * a.x + body_m.y() * a.y - (distance_m() - lateral_m) * a.z;
+  const Vec3 p =
+      (faces_left ? -body_m.x() : body_m.x()) * a.x + body_m.y() * a.y - (distance_m() - lateral_m) * a.z;
   return middle_px + focal_px * Vec2(p.x(), p.y()) / p.z();
 }
 
-double SideCamera::yaw_deg() const { return std::atan2(vanishing_px.x() - middle_px.x(), focal_px) / kDeg; }
-double SideCamera::pitch_deg() const { return std::atan2(vanishing_px.y() - middle_px.y(), focal_px) / kDeg; }
+double SideCamera::yaw_deg() const {
+  return std::atan2(vanishing_px.x() - middle_px.x(), focal_px) / kDeg;
+}
+double SideCamera::pitch_deg() const {
+  return std::atan2(vanishing_px.y() - middle_px.y(), focal_px) / kDeg;
+}
 
 double SideCamera::mmPerPx(double lateral_m) const {
   const Vec3 ray = rayOf(*this, plate_px);
@@ -89,12 +103,24 @@ double SideCamera::mmPerPx(double lateral_m) const {
 SideCamera withError(const SideCamera& camera, const SideCameraErrors& errors, int k, double sigma) {
   SideCamera c = camera;
   switch (k) {
-    case 0: c.focal_px += sigma * errors.focal_px; break;
-    case 1: c.vanishing_px.x() += sigma * errors.vanishing_px.x(); break;
-    case 2: c.vanishing_px.y() += sigma * errors.vanishing_px.y(); break;
-    case 3: c.roll_deg += sigma * errors.roll_deg; break;
-    case 4: c.plate_radius_px *= 1.0 + sigma * errors.plate_radius_rel; break;
-    default: c.plate_lateral_m += sigma * errors.plate_lateral_m; break;
+    case 0:
+      c.focal_px += sigma * errors.focal_px;
+      break;
+    case 1:
+      c.vanishing_px.x() += sigma * errors.vanishing_px.x();
+      break;
+    case 2:
+      c.vanishing_px.y() += sigma * errors.vanishing_px.y();
+      break;
+    case 3:
+      c.roll_deg += sigma * errors.roll_deg;
+      break;
+    case 4:
+      c.plate_radius_px *= 1.0 + sigma * errors.plate_radius_rel;
+      break;
+    default:
+      c.plate_lateral_m += sigma * errors.plate_lateral_m;
+      break;
   }
   return c;
 }

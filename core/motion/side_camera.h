@@ -4,13 +4,13 @@
 // mid-plane, in which the bar's middle lies. The origin of x and y is arbitrary but fixed over the clip: only
 // differences mean something.
 //
-// Model: pinhole without lens distortion, u = f·X/Z + u0. The bar's axis (z) points at the vanishing point V in the
-// picture; picture verticals are vertical up to the roll. The camera's distance follows from the plate:
-// a disc of radius R at depth Z along the optical axis has the half axis f·R/Z. f itself is a prior for phones,
-// with its error; see focalPrior.
+// Model: pinhole without lens distortion, u = f·X/Z + u0. The bar's axis (z) points at the vanishing point V
+// in the picture; picture verticals are vertical up to the roll. The camera's distance follows from the
+// plate: a disc of radius R at depth Z along the optical axis has the half axis f·R/Z. f itself is a prior
+// for phones, with its error; see focalPrior.
 //
-// The near plate hangs about 0.75 m nearer to the camera than the mid-plane, so at 3-4 m it is 24-34 % larger;
-// every point is therefore mapped on the plane in which it lies.
+// The near plate hangs about 0.75 m nearer to the camera than the mid-plane, so at 3-4 m it is 24-34 %
+// larger; every point is therefore mapped on the plane in which it lies.
 #pragma once
 
 #include <array>
@@ -24,17 +24,19 @@
 
 namespace mottix {
 
-// Phones film with a main camera of 24-28 mm (35 mm equivalent); video crops and steadying narrow it by 1.0-1.3.
-// That gives a focal length of 0.80 ± 0.10 of the picture's longer side.
+// Phones film with a main camera of 24-28 mm (35 mm equivalent); video crops and steadying narrow it
+// by 1.0-1.3. That gives a focal length of 0.80 ± 0.10 of the picture's longer side.
 Estimate focalPrior(int width_px, int height_px);
 
-// How far from the mid-plane a joint lies toward the camera (m). Sources: hip joint centres about 0.18 m apart;
-// heels at shoulder width, about 0.38 m apart; toes turned out 30 degrees; shoulders about 0.36 m between joint
-// centres. Standard deviations cover stance and build. For the knee this is the place in quiet standing.
+// How far from the mid-plane a joint lies toward the camera (m). Sources: hip joint centres about 0.18 m
+// apart; heels at shoulder width, about 0.38 m apart; toes turned out 30 degrees; shoulders about 0.36 m
+// between joint centres. Standard deviations cover stance and build. For the knee this is the place in quiet
+// standing.
 Estimate lateralPrior(Joint joint);
 
-// The knee goes out over the toes as it goes forward: toes out about 30 ± 8 degrees (practice for a stance of shoulder
-// width), so its distance from the mid-plane is the ankle's plus tan 30° of its way in front of the ankle.
+// The knee goes out over the toes as it goes forward: toes out about 30 ± 8 degrees (practice for a stance of
+// shoulder width), so its distance from the mid-plane is the ankle's plus tan 30° of its way in front of the
+// ankle.
 Estimate kneeLateral(double knee_ahead_of_ankle_m);
 
 struct SideCamera {
@@ -45,15 +47,16 @@ struct SideCamera {
   double plate_radius_px = 0.0;      // half axis of the outer face
   Vec2 plate_px = Vec2::Zero();      // where it was measured
   double plate_radius_m = 0.225;
-  double plate_lateral_m = 0.75;     // outer face of the near plate from the mid-plane
+  double plate_lateral_m = 0.75;  // outer face of the near plate from the mid-plane
   bool faces_left = false;
 
   Vec2 toBody(const Vec2& p_px, double lateral_m) const;
   Vec2 toPicture(const Vec2& body_m, double lateral_m) const;
   // Distance of the camera from the lifter's mid-plane, measured along the bar.
   double distance_m() const;
-  double yaw_deg() const;    // of the optical axis against the bar, seen from above; positive: V right of the middle
-  double pitch_deg() const;  // positive: V below the middle
+  double yaw_deg()
+      const;  // of the optical axis against the bar, seen from above; positive: V right of the middle
+  double pitch_deg() const;                // positive: V below the middle
   double mmPerPx(double lateral_m) const;  // at the plate's place in the picture
   Vec2 barBody(const Vec2& plate_centre_px) const { return toBody(plate_centre_px, plate_lateral_m); }
 };
@@ -62,10 +65,10 @@ struct SideCamera {
 struct SideCameraErrors {
   double focal_px = 0.0;
   Vec2 vanishing_px = Vec2::Zero();
-  double roll_deg = 1.5;          // hand-held or leaned against something
+  double roll_deg = 1.5;            // hand-held or leaned against something
   double plate_radius_rel = 0.005;  // edge position against the plate's true rim
-  double plate_lateral_m = 0.05;  // one to three plates a side
-  bool yaw_known = false;         // false: only the prior of about ±8 degrees
+  double plate_lateral_m = 0.05;    // one to three plates a side
+  bool yaw_known = false;           // false: only the prior of about ±8 degrees
 };
 
 inline constexpr int kSideCameraErrorCount = 6;

@@ -1,8 +1,8 @@
 // Zero-lag smoothing and differentiation of unevenly sampled signals.
 //
-// Local quadratic regression with tricube weights (Cleveland 1979, key cleveland1979): in each window the value,
-// slope and their standard deviations follow from the weights and the samples' own errors, so variable frame times
-// need no resampling. Missing samples (sd not finite) are left out.
+// Local quadratic regression with tricube weights (Cleveland 1979, key cleveland1979): in each window the
+// value, slope and their standard deviations follow from the weights and the samples' own errors, so variable
+// frame times need no resampling. Missing samples (sd not finite) are left out.
 #pragma once
 
 #include <span>

@@ -1,7 +1,8 @@
 // What tracking a clip yields: for every frame the bar and the near-side joints in picture coordinates.
 //
-// Pixel coordinates are those of the displayed (rotation applied) frame, origin top-left, pixel centres at .5.
-// Times are seconds from the first frame, taken from the presentation times (no constant rate is assumed).
+// Pixel coordinates are those of the displayed (rotation applied) frame, origin top-left, pixel centres at
+// .5. Times are seconds from the first frame, taken from the presentation times (no constant rate is
+// assumed).
 #pragma once
 
 #include <array>
@@ -26,8 +27,12 @@ inline constexpr std::size_t kJointCount = 9;
 inline constexpr std::array<std::string_view, kJointCount> kJointNames = {
     "hip", "knee", "ankle", "heel", "toe", "shoulder", "elbow", "wrist", "ear"};
 
-constexpr std::size_t indexOf(Joint joint) { return static_cast<std::size_t>(joint); }
-constexpr std::string_view nameOf(Joint joint) { return kJointNames[indexOf(joint)]; }
+constexpr std::size_t indexOf(Joint joint) {
+  return static_cast<std::size_t>(joint);
+}
+constexpr std::string_view nameOf(Joint joint) {
+  return kJointNames[indexOf(joint)];
+}
 constexpr std::string_view nameOf(TrackState state) {
   return state == TrackState::kSeen ? "seen" : state == TrackState::kBridged ? "bridged" : "lost";
 }
@@ -60,8 +65,8 @@ struct ClipTracks {
   int width_px = 0;
   int height_px = 0;
   std::vector<double> time_s;
-  std::vector<BarSample> bar;                   // one a frame
-  std::array<JointTrack, kJointCount> joints;   // empty, or one a frame
+  std::vector<BarSample> bar;                  // one a frame
+  std::array<JointTrack, kJointCount> joints;  // empty, or one a frame
 
   std::size_t frameCount() const { return time_s.size(); }
   const JointTrack& track(Joint joint) const { return joints[indexOf(joint)]; }
@@ -72,6 +77,7 @@ struct ClipTracks {
 struct PlacedPoints {
   std::size_t frame = 0;
   std::array<std::optional<Vec2>, kJointCount> joints;
+  bool operator==(const PlacedPoints&) const = default;
 };
 
 }  // namespace mottix

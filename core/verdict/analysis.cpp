@@ -8,12 +8,18 @@ namespace mottix {
 
 std::string_view nameOf(Warning warning) {
   switch (warning) {
-    case Warning::kTwoPlates: return "two_plates";
-    case Warning::kBarOftenLost: return "bar_often_lost";
-    case Warning::kAxisUnknown: return "axis_unknown";
-    case Warning::kFacingUnknown: return "facing_unknown";
-    case Warning::kLowFrameRate: return "low_frame_rate";
-    case Warning::kOblique: return "oblique";
+    case Warning::kTwoPlates:
+      return "two_plates";
+    case Warning::kBarOftenLost:
+      return "bar_often_lost";
+    case Warning::kAxisUnknown:
+      return "axis_unknown";
+    case Warning::kFacingUnknown:
+      return "facing_unknown";
+    case Warning::kLowFrameRate:
+      return "low_frame_rate";
+    case Warning::kOblique:
+      return "oblique";
   }
   return "";
 }
@@ -21,8 +27,10 @@ std::string_view nameOf(Warning warning) {
 Expected<void> AnalysisSettings::validate() const {
   if (!(plate_mm >= 100.0 && plate_mm <= 600.0))
     return fail(Remedy::kCorrectInput, "The plate's diameter must lie between 100 and 600 mm.");
-  if (reps_asked < 0 || reps_asked > 200) return fail(Remedy::kCorrectInput, "Asked reps must lie between 0 and 200.");
-  if (open_pain < 0 || open_pain > 10) return fail(Remedy::kCorrectInput, "A pain note lies between 0 and 10.");
+  if (reps_asked < 0 || reps_asked > 200)
+    return fail(Remedy::kCorrectInput, "Asked reps must lie between 0 and 200.");
+  if (open_pain < 0 || open_pain > 10)
+    return fail(Remedy::kCorrectInput, "A pain note lies between 0 and 10.");
   if (auto ok = load_options.validate(); !ok) return ok;
   return rep_options.validate();
 }
@@ -43,9 +51,9 @@ Facing facingOf(const ClipTracks& tracks, Facing asked) {
   return Facing::kUnknown;
 }
 
-// The camera's roll, from balance: a lifter who stands still with the bar holds it over mid-foot within about 2 cm.
-// One degree of roll moves the bar by 2-3 cm against the feet, so this says more than the prior alone. What is left
-// of the doubt stays in the roll's error.
+// The camera's roll, from balance: a lifter who stands still with the bar holds it over mid-foot within about
+// 2 cm. One degree of roll moves the bar by 2-3 cm against the feet, so this says more than the prior alone.
+// What is left of the doubt stays in the roll's error.
 void levelByStanding(Analysis& a, const MeasureInput& input) {
   constexpr double kBalanceSdM = 0.02;
   const auto standing = estimateStandingOffset(input, a.reps);
@@ -104,18 +112,21 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   a.plate_scale = estimateScale(a.camera, a.camera_errors, a.camera.plate_lateral_m);
   a.body_scale = estimateScale(a.camera, a.camera_errors, 0.0);
 
-  const MeasureInput input{&tracks, a.camera, a.camera_errors};
+  const MeasureInput input{&tracks, settings.lift, a.camera, a.camera_errors};
   auto reps = findReps(computeBarHeight(input), settings.lift, settings.rep_options);
   if (!reps) return tl::make_unexpected(reps.error());
   if (reps->empty())
-    return fail(Remedy::kFilmAgain,
-                "No full rep was found: the bar never goes down and up again by more than 12 cm. Choose a clip with "
-                "a whole set in it, or say which lift it is.");
+    return fail(
+        Remedy::kFilmAgain,
+        "No full rep was found: the bar never goes down and up again by more than 12 cm. Choose a clip with "
+        "a whole set in it, or say which lift it is.");
   a.reps = std::move(*reps);
-  levelByStanding(a, input);
-  const MeasureInput levelled{&tracks, a.camera, a.camera_errors};
+  if (settings.lift == Lift::kSquat) levelByStanding(a, input);
+  const MeasureInput levelled{&tracks, settings.lift, a.camera, a.camera_errors};
   a.measures = computeMeasures(levelled, a.reps);
   a.findings = judge(book, settings.lift, a.measures);
+  for (Finding& f : a.findings)
+    f.overruled = std::find(settings.overruled.begin(), settings.overruled.end(), f.rule) != settings.overruled.end();
   LoadInput load{settings.load_kg, settings.reps_asked, static_cast<int>(a.reps.size()), settings.open_pain};
   auto decision = decideLoad(a.findings, load, settings.load_options);
   if (!decision) return tl::make_unexpected(decision.error());
@@ -123,11 +134,11 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
 
   const auto lost = std::count_if(tracks.bar.begin(), tracks.bar.end(),
                                   [](const BarSample& s) { return s.state == TrackState::kLost; });
-  if (static_cast<double>(lost) > 0.2 * static_cast<double>(tracks.bar.size())) a.warnings.push_back(Warning::kBarOftenLost);
+  if (static_cast<double>(lost) > 0.2 * static_cast<double>(tracks.bar.size()))
+    a.warnings.push_back(Warning::kBarOftenLost);
   if (!a.camera_errors.yaw_known) a.warnings.push_back(Warning::kAxisUnknown);
   if (a.facing == Facing::kUnknown) a.warnings.push_back(Warning::kFacingUnknown);
-  if (tracks.frameCount() > 1 &&
-      static_cast<double>(tracks.frameCount() - 1) / tracks.time_s.back() < 20.0)
+  if (tracks.frameCount() > 1 && static_cast<double>(tracks.frameCount() - 1) / tracks.time_s.back() < 20.0)
     a.warnings.push_back(Warning::kLowFrameRate);
   // Beyond 15 degrees the joints' own distance from the mid-plane moves them by more than 4 cm.
   if (std::abs(a.camera.yaw_deg()) > 15.0) a.warnings.push_back(Warning::kOblique);

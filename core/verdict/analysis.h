@@ -26,6 +26,7 @@ struct AnalysisSettings {
   std::optional<double> load_kg;
   int reps_asked = 0;
   int open_pain = 0;
+  std::vector<std::string> overruled;  // rules whose findings the coach does not let stand
   LoadOptions load_options;
   RepFinderOptions rep_options;
 

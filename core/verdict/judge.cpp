@@ -6,25 +6,36 @@
 
 namespace mottix {
 
-std::string_view nameOf(Severity severity) { return severity == Severity::kBig ? "big" : "small"; }
+std::string_view nameOf(Severity severity) {
+  return severity == Severity::kBig ? "big" : "small";
+}
 
 std::string_view nameOf(Certainty certainty) {
   switch (certainty) {
-    case Certainty::kClear: return "clear";
-    case Certainty::kBorderline: return "borderline";
-    case Certainty::kCantTell: return "cant_tell";
+    case Certainty::kClear:
+      return "clear";
+    case Certainty::kBorderline:
+      return "borderline";
+    case Certainty::kCantTell:
+      return "cant_tell";
   }
   return "";
 }
 
 std::string_view nameOf(FindingReason reason) {
   switch (reason) {
-    case FindingReason::kBeyondLimit: return "beyond_limit";
-    case FindingReason::kNearLimit: return "near_limit";
-    case FindingReason::kJointsMissing: return "joints_missing";
-    case FindingReason::kFeetMissing: return "feet_missing";
-    case FindingReason::kBarLost: return "bar_lost";
-    case FindingReason::kTooImprecise: return "too_imprecise";
+    case FindingReason::kBeyondLimit:
+      return "beyond_limit";
+    case FindingReason::kNearLimit:
+      return "near_limit";
+    case FindingReason::kJointsMissing:
+      return "joints_missing";
+    case FindingReason::kFeetMissing:
+      return "feet_missing";
+    case FindingReason::kBarLost:
+      return "bar_lost";
+    case FindingReason::kTooImprecise:
+      return "too_imprecise";
   }
   return "";
 }
@@ -33,11 +44,15 @@ namespace {
 
 FindingReason reasonOf(MeasureStatus status) {
   switch (status) {
-    case MeasureStatus::kNoJoints: return FindingReason::kJointsMissing;
-    case MeasureStatus::kNoFeet: return FindingReason::kFeetMissing;
-    case MeasureStatus::kBarLost: return FindingReason::kBarLost;
+    case MeasureStatus::kNoJoints:
+      return FindingReason::kJointsMissing;
+    case MeasureStatus::kNoFeet:
+      return FindingReason::kFeetMissing;
+    case MeasureStatus::kBarLost:
+      return FindingReason::kBarLost;
     case MeasureStatus::kOk:
-    case MeasureStatus::kImprecise: break;
+    case MeasureStatus::kImprecise:
+      break;
   }
   return FindingReason::kTooImprecise;
 }

@@ -1,8 +1,8 @@
 // From measures to findings and to the decision on the load.
 //
-// A finding is clear when the probability that the true value lies beyond the limit is at least 95 % (given the
-// measure's error), borderline from 25 % on, and "can't tell" when the measure has no value or is less precise than
-// the rule allows. No clear finding is ever made that the error does not support.
+// A finding is clear when the probability that the true value lies beyond the limit is at least 95 % (given
+// the measure's error), borderline from 25 % on, and "can't tell" when the measure has no value or is less
+// precise than the rule allows. No clear finding is ever made that the error does not support.
 #pragma once
 
 #include <string>
@@ -33,8 +33,8 @@ struct Finding {
   Severity severity = Severity::kSmall;
   Certainty certainty = Certainty::kCantTell;
   FindingReason reason = FindingReason::kJointsMissing;
-  std::size_t frame = 0;    // of the rep that shows it most
-  bool overruled = false;   // by the coach; kept and not counted
+  std::size_t frame = 0;   // of the rep that shows it most
+  bool overruled = false;  // by the coach; kept and not counted
 };
 
 std::string_view nameOf(Severity severity);

@@ -51,13 +51,16 @@ Expected<RuleBook> parseRuleBook(std::string_view text, std::string_view file_na
   std::set<std::string> ids;
   for (const toml::node& node : *rules) {
     const toml::table* t = node.as_table();
-    auto bad = [&](const std::string& what) { return fail(Remedy::kCorrectInput, place(file_name, node) + what); };
+    auto bad = [&](const std::string& what) {
+      return fail(Remedy::kCorrectInput, place(file_name, node) + what);
+    };
     if (t == nullptr) return bad("a rule must be a table.");
     static const std::set<std::string_view> kKeys = {"id",    "lifts", "measure", "fault",
                                                      "limit", "big",   "max_sd",  "source"};
     for (const auto& [key, value] : *t)
       if (!kKeys.contains(key.str()))
-        return fail(Remedy::kCorrectInput, place(file_name, value) + "unknown entry “" + std::string(key.str()) + "”.");
+        return fail(Remedy::kCorrectInput,
+                    place(file_name, value) + "unknown entry “" + std::string(key.str()) + "”.");
     Rule rule;
     rule.id = (*t)["id"].value_or(std::string());
     if (rule.id.empty()) return bad("the rule has no id.");
@@ -75,7 +78,8 @@ Expected<RuleBook> parseRuleBook(std::string_view text, std::string_view file_na
     const std::string side = (*t)["fault"].value_or(std::string());
     if (side != "above" && side != "below") return bad(rule.id + ": fault must be \"above\" or \"below\".");
     rule.fault = side == "above" ? FaultSide::kAbove : FaultSide::kBelow;
-    for (auto [key, target] : {std::pair{"limit", &rule.limit}, {"big", &rule.big}, {"max_sd", &rule.max_sd}}) {
+    for (auto [key, target] :
+         {std::pair{"limit", &rule.limit}, {"big", &rule.big}, {"max_sd", &rule.max_sd}}) {
       const auto value = (*t)[key].value<double>();
       if (!value || !std::isfinite(*value)) return bad(rule.id + ": " + key + " must be a number.");
       *target = *value;

@@ -1,0 +1,178 @@
+#include <unistd.h>
+
+#include <cstdio>
+#include <filesystem>
+#include <fstream>
+#include <iostream>
+#include <memory>
+#include <optional>
+#include <sstream>
+
+#include <nlohmann/json.hpp>
+
+#include "cli/commands.h"
+#include "report/analysis_document.h"
+#include "report/wording.h"
+#include "vision/analyse_clip.h"
+
+namespace mottix {
+namespace {
+
+namespace fs = std::filesystem;
+
+struct AnalyseOptions {
+  std::string clip, lift = "squat", variant, view = "auto", facing = "auto", points, athlete, school = "base";
+  std::string json, csv;
+  double plate_mm = 450.0;
+  std::optional<double> load_kg;
+};
+
+Expected<std::string> readText(const std::string& path) {
+  std::ifstream in(path, std::ios::binary);
+  if (!in || fs::is_directory(path))
+    return fail(Remedy::kCheckDisk, "“" + path + "” cannot be read. Check its place and permissions.");
+  std::ostringstream text;
+  text << in.rdbuf();
+  return text.str();
+}
+
+Expected<void> writeText(const std::string& path, const std::string& text) {
+  if (path == "-") {
+    std::cout << text << std::flush;
+    return {};
+  }
+  std::ofstream out(path, std::ios::binary | std::ios::trunc);
+  out << text;
+  out.close();
+  if (!out)
+    return fail(Remedy::kCheckDisk,
+                "“" + path + "” cannot be written. Check the folder, its permissions and the free space.");
+  return {};
+}
+
+void printSummary(const Analysis& analysis, const RuleBook& book, const Asked& asked,
+                  const Athlete& athlete) {
+  auto line = [](const QString& text) { std::cout << text.toStdString() << '\n'; };
+  line(QStringLiteral("%1 reps; scale at the plate %2, at the body %3 mm a pixel")
+           .arg(analysis.reps.size())
+           .arg(withError(analysis.plate_scale, ""), withError(analysis.body_scale, "")));
+  for (const Rep& rep : analysis.reps) {
+    QString text = QStringLiteral("rep %1").arg(rep.number);
+    for (const Measure& m : analysis.measures)
+      if (m.rep == rep.number && m.status == MeasureStatus::kOk)
+        text +=
+            QStringLiteral("; %1 %2").arg(measureWords(m.id), withError(m.value, definitionOf(m.id).unit));
+    line(text);
+  }
+  for (const Finding& f : analysis.findings)
+    line(findingHeading(f) + QStringLiteral(" [") + severityWords(f) + QStringLiteral("]: ") +
+         findingDetail(f, book, analysis.measures));
+  line(decisionHeading(analysis.decision, asked) + QStringLiteral(". ") +
+       decisionReason(analysis.decision, analysis, athlete));
+  for (Warning w : analysis.warnings) line(QStringLiteral("note: ") + warningWords(w));
+}
+
+Expected<void> analyseClip(const AnalyseOptions& o) {
+  if (o.view != "auto" && o.view != "side")
+    return fail(Remedy::kFilmAgain,
+                "Only side views can be measured so far; this one is stated to be “" + o.view + "”.");
+  const RuleBook& book = builtInRuleBook();
+  if (o.school != book.name)
+    return fail(Remedy::kCorrectInput,
+                "There is no rule book “" + o.school + "”. There is: " + book.name + ".");
+  Athlete athlete;
+  SetEdit edit;
+  edit.asked.lift = *liftNamed(o.lift);
+  edit.asked.variant = o.variant;
+  edit.asked.reps = 0;
+  edit.asked.plate_mm = o.plate_mm;
+  edit.asked.facing = o.facing == "left"    ? Facing::kLeft
+                      : o.facing == "right" ? Facing::kRight
+                                            : Facing::kUnknown;
+  if (!o.athlete.empty()) {
+    auto text = readText(o.athlete);
+    if (!text) return tl::make_unexpected(text.error());
+    auto parsed = parseAthlete(*text, o.athlete);
+    if (!parsed) return tl::make_unexpected(parsed.error());
+    athlete = parsed->athlete;
+    edit.asked.reps = parsed->reps_asked;
+  }
+  AnalysisSettings settings = settingsFor(athlete, edit);
+  settings.load_kg = o.load_kg;
+  if (auto ok = settings.validate(); !ok) return ok;
+  if (!o.points.empty()) {
+    auto text = readText(o.points);
+    if (!text) return tl::make_unexpected(text.error());
+    auto placed = parsePlacedPoints(*text, o.points);
+    if (!placed) return tl::make_unexpected(placed.error());
+    edit.placed = std::move(*placed);
+  }
+
+  const bool shows = isatty(STDERR_FILENO) != 0;
+  auto progress = [&](const char* what, double from, double to) {
+    return Progress([=](double part) {
+      if (shows)
+        std::fprintf(stderr, "\r%s %3d %%  ", what, static_cast<int>(100.0 * (from + (to - from) * part)));
+      return true;
+    });
+  };
+  const double half = edit.placed.empty() ? 1.0 : 0.4;
+  TrackSettings track_settings;
+  track_settings.plate_mm = o.plate_mm;
+  auto clip = trackBar(o.clip, track_settings, progress("following the bar", 0.0, half));
+  if (shows) std::fprintf(stderr, "\r                              \r");
+  if (!clip) return tl::make_unexpected(clip.error());
+  if (!edit.placed.empty()) {
+    std::array<JointTrack, kJointCount> raw;
+    auto carried = trackJoints(o.clip, *clip, o.plate_mm, settings.lift, settings.facing, edit.placed.front(),
+                               raw, progress("following the joints", half, 1.0));
+    if (shows) std::fprintf(stderr, "\r                              \r");
+    if (!carried) return carried;
+    layCorrections(clip->tracks, raw, edit.placed);
+  }
+  auto analysis = analyse(clip->tracks, clip->axis, settings, book);
+  if (!analysis)
+    return fail(analysis.error().remedy,
+                "“" + fs::path(o.clip).filename().string() + "”: " + analysis.error().text);
+  if (clip->two_plates) analysis->warnings.push_back(Warning::kTwoPlates);
+  if (!o.json.empty())
+    if (auto ok = writeText(o.json, toJson(clip->facts, clip->tracks, *analysis).dump(1) + "\n"); !ok)
+      return ok;
+  if (!o.csv.empty())
+    if (auto ok = writeText(o.csv, toCsv(*analysis)); !ok) return ok;
+  if (o.json != "-" && o.csv != "-") printSummary(*analysis, book, edit.asked, athlete);
+  return {};
+}
+
+}  // namespace
+
+void addAnalyseCommand(CLI::App& app, int& exit_code) {
+  auto o = std::make_shared<AnalyseOptions>();
+  CLI::App* c =
+      app.add_subcommand("analyse", "Measure one clip: reps, measures with error, findings, next load");
+  c->add_option("CLIP", o->clip, "Film of one set, from the side")->required();
+  c->add_option("--lift", o->lift, "What is lifted")
+      ->check(CLI::IsMember({"squat", "bench", "deadlift"}))
+      ->capture_default_str();
+  c->add_option("--variant", o->variant, "Variant, in own words (\"low bar\")");
+  c->add_option("--view", o->view, "Where it was filmed from")
+      ->check(CLI::IsMember({"side", "front", "rear", "head", "foot", "auto"}))
+      ->capture_default_str();
+  c->add_option("--facing", o->facing, "Which way the lifter faces in the picture")
+      ->check(CLI::IsMember({"left", "right", "auto"}))
+      ->capture_default_str();
+  c->add_option("--plate-mm", o->plate_mm, "Diameter of the near plate")
+      ->check(CLI::Range(100.0, 600.0))
+      ->capture_default_str();
+  c->add_option("--load", o->load_kg, "Load of the set in kg")->check(CLI::Range(0.0, 1000.0));
+  c->add_option("--points", o->points, "Joints placed by hand, JSON");
+  c->add_option("--athlete", o->athlete, "The athlete's step and open pain, JSON");
+  c->add_option("--school", o->school, "Rule book to judge by")->capture_default_str();
+  c->add_option("--json", o->json, "Write the whole analysis as JSON; - is standard output");
+  c->add_option("--csv", o->csv, "Write the measures as CSV; - is standard output");
+  c->callback([o, &exit_code] {
+    if (auto done = analyseClip(*o); !done) exit_code = report(done.error());
+  });
+}
+
+}  // namespace mottix

@@ -1,0 +1,89 @@
+// The records a house keeps: who lifted, what was asked, which film shows it, what was said and decided.
+//
+// Plain values without behaviour; the store writes them, the desk edits copies of them. Loads are kilograms.
+#pragma once
+
+#include <cstdint>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/load/decide_load.h"
+#include "core/motion/tracks.h"
+#include "core/verdict/analysis.h"
+#include "core/verdict/judge.h"
+
+namespace mottix {
+
+enum class AthleteId : std::int64_t {};
+enum class SetId : std::int64_t {};
+inline constexpr SetId kNoSet{0};
+
+// Facts of a film file. `file` is as given to the analysis; in a house file it is relative to the house.
+struct ClipFacts {
+  std::string file;
+  std::string sha256;
+  int width_px = 0;   // as displayed
+  int height_px = 0;  // as displayed
+  int rotation_deg = 0;
+  std::size_t frames = 0;
+  double duration_s = 0.0;
+  bool variable_rate = false;
+};
+
+struct Athlete {
+  AthleteId id{};
+  std::string name;
+  double step_kg = 2.5;  // what is added when technique carries the load
+  int open_pain = 0;     // highest open pain note, 0..10
+  std::string note;
+};
+
+// Station 1, Asked: what the sentence on top of the sheet says.
+struct Asked {
+  Lift lift = Lift::kSquat;
+  std::string variant = "high bar";
+  int reps = 5;
+  double load_kg = 60.0;
+  double effort = 8.0;  // 10: nothing left
+  Facing facing = Facing::kUnknown;
+  double plate_mm = 450.0;
+  bool operator==(const Asked&) const = default;
+};
+
+enum class SetState { kWaiting, kTracked, kReviewed, kFailed };
+
+// Everything of a set that the coach decides. Undo keeps whole copies of it.
+struct SetEdit {
+  Asked asked;
+  std::vector<PlacedPoints> placed;    // station 2: joints put right by hand, the first entry is carried
+  std::vector<std::string> overruled;  // station 3: rules whose findings do not stand
+  std::string cue;                     // station 4: id of the cue that was said; empty: none yet
+  std::optional<double> next_load_kg;  // station 5: load accepted for the next set
+  bool operator==(const SetEdit&) const = default;
+};
+
+struct SetRecord {
+  SetId id{};
+  AthleteId athlete{};
+  std::string day;  // ISO date of the session
+  ClipFacts clip;
+  SetEdit edit;
+  SetState state = SetState::kWaiting;
+  std::string problem;  // why it could not be measured, in words; empty when it could
+};
+
+// What tracking found, with where it came from.
+struct TrackRecord {
+  std::string version;
+  ClipTracks tracks;  // bar only; joints follow from `carried` and the placed points
+  std::optional<AxisSeen> axis;
+  bool two_plates = false;
+  std::array<JointTrack, kJointCount> carried;  // before corrections
+  bool hasJoints() const { return !carried[indexOf(Joint::kHip)].empty(); }
+};
+
+// How a set of this athlete is to be analysed, the coach's overruling included.
+AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit);
+
+}  // namespace mottix

@@ -1,0 +1,174 @@
+#include "report/analysis_document.h"
+
+#include <cmath>
+#include <cstdio>
+
+#include <nlohmann/json.hpp>
+
+#include "report/wording.h"
+
+namespace mottix {
+namespace {
+
+using Json = nlohmann::ordered_json;
+
+// Documents carry what is meaningful, not sixteen digits of it.
+double rounded(double value, int digits) {
+  const double scale = std::pow(10.0, digits);
+  return std::round(value * scale) / scale;
+}
+
+Json numberOrNull(double value, int digits) {
+  return std::isfinite(value) ? Json(rounded(value, digits)) : Json(nullptr);
+}
+
+}  // namespace
+
+Json toJson(const ClipFacts& clip, const ClipTracks& tracks, const Analysis& analysis) {
+  Json doc;
+  doc["schema"] = kAnalysisSchema;
+  doc["made_by"] = kAnalysisVersion;
+  doc["clip"] = {{"file", clip.file},
+                 {"sha256", clip.sha256},
+                 {"width", clip.width_px},
+                 {"height", clip.height_px},
+                 {"rotation_deg", clip.rotation_deg},
+                 {"frames", clip.frames},
+                 {"duration_s", rounded(clip.duration_s, 4)},
+                 {"variable_rate", clip.variable_rate}};
+  doc["view"] = {{"kind", "side"},
+                 {"facing", nameOf(analysis.facing)},
+                 {"yaw_deg", rounded(analysis.camera.yaw_deg(), 2)},
+                 {"roll_deg", rounded(analysis.camera.roll_deg, 2)}};
+  doc["scale"] = {{"mm_per_px", rounded(analysis.plate_scale.value, 5)},
+                  {"sd", rounded(analysis.plate_scale.sd, 5)},
+                  {"body_mm_per_px", rounded(analysis.body_scale.value, 5)},
+                  {"body_sd", rounded(analysis.body_scale.sd, 5)}};
+  Json frames = Json::array();
+  for (std::size_t i = 0; i < tracks.frameCount(); ++i) {
+    Json frame = {{"index", i}, {"time_s", rounded(tracks.time_s[i], 5)}};
+    const BarSample& bar = tracks.bar[i];
+    if (bar.state == TrackState::kLost)
+      frame["bar"] = {{"state", nameOf(bar.state)}};
+    else
+      frame["bar"] = {{"x_px", rounded(bar.p_px.x(), 3)},
+                      {"y_px", rounded(bar.p_px.y(), 3)},
+                      {"sd_px", rounded(bar.sd_px, 3)},
+                      {"state", nameOf(bar.state)}};
+    Json joints = Json::object();
+    for (std::size_t j = 0; j < kJointCount; ++j) {
+      if (!tracks.has(static_cast<Joint>(j)) || !tracks.joints[j][i].known) continue;
+      const JointSample& s = tracks.joints[j][i];
+      joints[std::string(kJointNames[j])] = {
+          {"x_px", rounded(s.p_px.x(), 3)}, {"y_px", rounded(s.p_px.y(), 3)}, {"sd_px", rounded(s.sd_px, 3)}};
+    }
+    frame["joints"] = std::move(joints);
+    frames.push_back(std::move(frame));
+  }
+  doc["frames"] = std::move(frames);
+  doc["reps"] = Json::array();
+  for (const Rep& rep : analysis.reps)
+    doc["reps"].push_back({{"number", rep.number},
+                           {"start_s", rounded(rep.start_s.value, 4)},
+                           {"turn_s", rounded(rep.turn_s.value, 4)},
+                           {"end_s", rounded(rep.end_s.value, 4)}});
+  doc["measures"] = Json::array();
+  for (const Measure& m : analysis.measures) {
+    const auto& definition = definitionOf(m.id);
+    const bool known = m.status == MeasureStatus::kOk || m.status == MeasureStatus::kImprecise;
+    doc["measures"].push_back({{"id", definition.name},
+                               {"rep", m.rep},
+                               {"value", known ? numberOrNull(m.value.value, 4) : Json(nullptr)},
+                               {"unit", definition.unit},
+                               {"sd", known ? numberOrNull(m.value.sd, 4) : Json(nullptr)},
+                               {"status", nameOf(m.status)},
+                               {"note", noteOf(m.status).toStdString()}});
+  }
+  doc["findings"] = Json::array();
+  for (const Finding& f : analysis.findings)
+    doc["findings"].push_back({{"rule", f.rule},
+                               {"reps", f.reps},
+                               {"severity", nameOf(f.severity)},
+                               {"certainty", nameOf(f.certainty)},
+                               {"reason", nameOf(f.reason)}});
+  doc["decision"] = {{"action", nameOf(analysis.decision.action)},
+                     {"reason", nameOf(analysis.decision.reason)},
+                     {"next_load_kg", analysis.decision.next_load_kg ? Json(*analysis.decision.next_load_kg)
+                                                                     : Json(nullptr)}};
+  doc["warnings"] = Json::array();
+  for (Warning w : analysis.warnings) doc["warnings"].push_back(nameOf(w));
+  return doc;
+}
+
+std::string toCsv(const Analysis& analysis) {
+  std::string out = "measure,rep,value,unit,sd,status,note\r\n";
+  for (const Measure& m : analysis.measures) {
+    const auto& definition = definitionOf(m.id);
+    const bool known = m.status == MeasureStatus::kOk || m.status == MeasureStatus::kImprecise;
+    auto number = [&](double v) {
+      if (!known || !std::isfinite(v)) return std::string();
+      char text[32];
+      std::snprintf(text, sizeof text, "%.4f", v);
+      return std::string(text);
+    };
+    // The notes are ours and hold commas; quotes never.
+    out += std::string(definition.name) + ',' + std::to_string(m.rep) + ',' + number(m.value.value) + ',' +
+           std::string(definition.unit) + ',' + number(m.value.sd) + ',' + std::string(nameOf(m.status)) +
+           ",\"" + noteOf(m.status).toStdString() + "\"\r\n";
+  }
+  return out;
+}
+
+Expected<std::vector<PlacedPoints>> parsePlacedPoints(const std::string& text, const std::string& file_name) {
+  auto bad = [&](const std::string& what) {
+    return fail(Remedy::kCorrectInput,
+                "“" + file_name + "”: " + what +
+                    " Expected is {\"frame\": 0, \"points\": {\"hip\": [x, y], …}} or a list.");
+  };
+  const Json doc = Json::parse(text, nullptr, false);
+  if (doc.is_discarded()) return bad("this is not JSON.");
+  const Json list = doc.is_array() ? doc : Json::array({doc});
+  std::vector<PlacedPoints> out;
+  for (const Json& entry : list) {
+    if (!entry.is_object() || !entry.contains("frame") || !entry["frame"].is_number_integer() ||
+        entry["frame"].get<std::int64_t>() < 0)
+      return bad("an entry has no frame number.");
+    if (!entry.contains("points") || !entry["points"].is_object()) return bad("an entry has no points.");
+    PlacedPoints points;
+    points.frame = entry["frame"].get<std::size_t>();
+    for (const auto& [name, p] : entry["points"].items()) {
+      const auto joint = jointNamed(name);
+      if (!joint) return bad("“" + name + "” is not a joint.");
+      const bool pair = p.is_array() && p.size() == 2 && p[0].is_number() && p[1].is_number();
+      const Vec2 at = pair ? Vec2(p[0].get<double>(), p[1].get<double>()) : Vec2(NAN, NAN);
+      if (!at.allFinite() || at.cwiseAbs().maxCoeff() > 1e5)
+        return bad("the place of “" + name + "” is not [x, y].");
+      points.joints[indexOf(*joint)] = at;
+    }
+    out.push_back(points);
+  }
+  if (out.empty()) return bad("there is no point in it.");
+  return out;
+}
+
+Expected<AthleteFile> parseAthlete(const std::string& text, const std::string& file_name) {
+  auto bad = [&](const std::string& what) {
+    return fail(Remedy::kCorrectInput, "“" + file_name + "”: " + what);
+  };
+  const Json doc = Json::parse(text, nullptr, false);
+  if (doc.is_discarded() || !doc.is_object()) return bad("this is not a JSON object.");
+  AthleteFile out;
+  if (!doc.contains("name") || !doc["name"].is_string()) return bad("the athlete has no name.");
+  out.athlete.name = doc["name"];
+  for (const auto& [key, value] : doc.items()) {
+    if (key == "name") continue;
+    if (key != "step_kg" && key != "open_pain" && key != "reps") return bad("unknown entry “" + key + "”.");
+    if (!value.is_number()) return bad("“" + key + "” must be a number.");
+    if (key == "step_kg") out.athlete.step_kg = value.get<double>();
+    if (key == "open_pain") out.athlete.open_pain = value.get<int>();
+    if (key == "reps") out.reps_asked = value.get<int>();
+  }
+  return out;
+}
+
+}  // namespace mottix

@@ -1,0 +1,32 @@
+// The analysis of one clip as a document: JSON ("mottix.analysis/1", described by docs/analysis.schema.json)
+// and CSV.
+#pragma once
+
+#include <string>
+
+#include <nlohmann/json_fwd.hpp>
+
+#include "core/base/error.h"
+#include "core/log/records.h"
+
+namespace mottix {
+
+inline constexpr std::string_view kAnalysisSchema = "mottix.analysis/1";
+
+nlohmann::ordered_json toJson(const ClipFacts& clip, const ClipTracks& tracks, const Analysis& analysis);
+
+// One line a measure: measure, rep, value, unit, sd, status, note. RFC 4180, UTF-8.
+std::string toCsv(const Analysis& analysis);
+
+// Points placed by hand: {"frame": i, "points": {"hip": [x, y], …}}, one object or a list of them.
+Expected<std::vector<PlacedPoints>> parsePlacedPoints(const std::string& text, const std::string& file_name);
+
+// An athlete's own values: {"name": …, "step_kg": …, "open_pain": …, "reps": …}; all but the name may be left
+// out.
+struct AthleteFile {
+  Athlete athlete;
+  int reps_asked = 0;
+};
+Expected<AthleteFile> parseAthlete(const std::string& text, const std::string& file_name);
+
+}  // namespace mottix

@@ -1,0 +1,327 @@
+#include "report/wording.h"
+
+#include <cmath>
+
+#include <QCoreApplication>
+#include <QStringList>
+
+namespace mottix {
+namespace {
+
+QString tr(const char* text, int n = -1) {
+  return QCoreApplication::translate("wording", text, nullptr, n);
+}
+
+QString unitWords(std::string_view unit) {
+  if (unit == "deg") return QStringLiteral("°");
+  return unit.empty() ? QString()
+                      : QStringLiteral(" ") + QString::fromUtf8(unit.data(), static_cast<int>(unit.size()));
+}
+
+int digitsFor(double sd, std::string_view unit) {
+  if (unit == "deg") return sd < 0.5 ? 1 : 0;
+  if (unit == "s" || unit == "m/s" || unit.empty()) return 2;
+  return 1;
+}
+
+// A true minus sign, as wide as the plus.
+QString number(double value, int digits) {
+  QString text = QString::number(value, 'f', digits);
+  if (text.startsWith(QLatin1Char('-'))) {
+    text.remove(0, 1);
+    if (text.toDouble() != 0.0) text.prepend(QChar(0x2212));
+  }
+  return text;
+}
+
+struct RuleWords {
+  const char* rule;
+  const char* clear;  // on %1
+  const char* borderline;
+  const char* question;  // "whether … can't be told"
+  const char* in_order;
+};
+const RuleWords kRules[] = {
+    {"squat.high", QT_TRANSLATE_NOOP("wording", "Too high on %1"),
+     QT_TRANSLATE_NOOP("wording", "May be high on %1"),
+     QT_TRANSLATE_NOOP("wording", "Depth: can't tell on %1"),
+     QT_TRANSLATE_NOOP("wording", "depth below parallel")},
+    {"squat.hips_first", QT_TRANSLATE_NOOP("wording", "Hips rise first on %1"),
+     QT_TRANSLATE_NOOP("wording", "Hips may rise first on %1"),
+     QT_TRANSLATE_NOOP("wording", "Hips against shoulders: can't tell on %1"),
+     QT_TRANSLATE_NOOP("wording", "hips and shoulders rise together")},
+    {"squat.bar_forward", QT_TRANSLATE_NOOP("wording", "Bar drifts forward on %1"),
+     QT_TRANSLATE_NOOP("wording", "Bar may drift forward on %1"),
+     QT_TRANSLATE_NOOP("wording", "Bar over mid-foot: can't tell on %1"),
+     QT_TRANSLATE_NOOP("wording", "bar over mid-foot")},
+};
+
+const RuleWords* wordsOf(const std::string& rule) {
+  for (const RuleWords& w : kRules)
+    if (rule == w.rule) return &w;
+  return nullptr;
+}
+
+}  // namespace
+
+QString withError(const Estimate& value, std::string_view unit) {
+  const int digits = digitsFor(value.sd, unit);
+  return number(value.value, digits) + (unit == "deg" ? QStringLiteral("°") : QString()) +
+         QStringLiteral(" ± ") + number(value.sd, digits) +
+         (unit == "deg" ? QStringLiteral("°") : unitWords(unit));
+}
+
+QString kilograms(double load_kg) {
+  const bool whole = std::abs(load_kg - std::round(load_kg)) < 1e-6;
+  return QString::number(load_kg, 'f',
+                         whole ? 0 : (std::abs(load_kg * 10 - std::round(load_kg * 10)) < 1e-6 ? 1 : 2)) +
+         QStringLiteral(" kg");
+}
+
+QString repList(const std::vector<int>& reps) {
+  if (reps.empty()) return tr("no rep");
+  if (reps.size() == 1) return tr("rep %1").arg(reps.front());
+  QStringList parts;
+  for (std::size_t i = 0; i < reps.size();) {
+    std::size_t j = i;
+    while (j + 1 < reps.size() && reps[j + 1] == reps[j] + 1) ++j;
+    if (j - i >= 2)
+      parts << tr("%1 to %2").arg(reps[i]).arg(reps[j]);
+    else
+      for (std::size_t k = i; k <= j; ++k) parts << QString::number(reps[k]);
+    i = j + 1;
+  }
+  if (parts.size() == 1) return tr("reps %1").arg(parts.front());
+  const QString last = parts.takeLast();
+  return tr("reps %1 and %2").arg(parts.join(QStringLiteral(", ")), last);
+}
+
+QString liftWords(Lift lift) {
+  switch (lift) {
+    case Lift::kSquat:
+      return tr("squat");
+    case Lift::kBench:
+      return tr("bench press");
+    case Lift::kDeadlift:
+      return tr("deadlift");
+  }
+  return {};
+}
+
+QString measureWords(MeasureId id) {
+  switch (id) {
+    case MeasureId::kHipBelowKnee:
+      return tr("hip below knee");
+    case MeasureId::kDepthMargin:
+      return tr("crease above kneecap");
+    case MeasureId::kTrunkLeanStart:
+      return tr("trunk lean at the start");
+    case MeasureId::kTrunkLeanTurn:
+      return tr("trunk lean at the bottom");
+    case MeasureId::kTrunkChange:
+      return tr("trunk change on the way up");
+    case MeasureId::kRiseRatio:
+      return tr("hip rise to shoulder rise");
+    case MeasureId::kBarForwardMax:
+      return tr("bar in front of mid-foot");
+    case MeasureId::kDescentTime:
+      return tr("time down");
+    case MeasureId::kAscentTime:
+      return tr("time up");
+    case MeasureId::kMeanSpeed:
+      return tr("mean speed up");
+    case MeasureId::kPeakSpeed:
+      return tr("peak speed up");
+  }
+  return {};
+}
+
+QString facingWords(Facing facing) {
+  // A lifter who faces right in the picture shows the right side.
+  switch (facing) {
+    case Facing::kRight:
+      return tr("from the right");
+    case Facing::kLeft:
+      return tr("from the left");
+    case Facing::kUnknown:
+      return tr("from the side");
+  }
+  return {};
+}
+
+QString noteOf(MeasureStatus status) {
+  switch (status) {
+    case MeasureStatus::kOk:
+      return {};
+    case MeasureStatus::kNoJoints:
+      return tr("hip, knee and shoulder are not placed; put the figure on the lifter");
+    case MeasureStatus::kNoFeet:
+      return tr("heel and toe are not placed, so mid-foot is unknown");
+    case MeasureStatus::kBarLost:
+      return tr("the bar was not seen at this moment");
+    case MeasureStatus::kImprecise:
+      return tr("the error is too large to mean anything");
+  }
+  return {};
+}
+
+QString warningWords(Warning warning) {
+  switch (warning) {
+    case Warning::kTwoPlates:
+      return tr("A second plate of like size moves in this film. Check that the right bar is followed.");
+    case Warning::kBarOftenLost:
+      return tr("The bar is out of sight for more than a fifth of the film.");
+    case Warning::kAxisUnknown:
+      return tr(
+          "How far the camera is turned could not be read from the plate; a usual angle of up to 8° is "
+          "assumed.");
+    case Warning::kFacingUnknown:
+      return tr("Which way the lifter faces is not known yet; place heel and toe.");
+    case Warning::kLowFrameRate:
+      return tr("Fewer than 20 pictures a second: speeds and turning points are coarse.");
+    case Warning::kOblique:
+      return tr("The camera is turned by more than 15°: film more squarely from the side.");
+  }
+  return {};
+}
+
+QString findingHeading(const Finding& finding) {
+  const RuleWords* words = wordsOf(finding.rule);
+  if (words == nullptr)
+    return QString::fromStdString(finding.rule) + QStringLiteral(": ") + repList(finding.reps);
+  const char* text = finding.certainty == Certainty::kClear        ? words->clear
+                     : finding.certainty == Certainty::kBorderline ? words->borderline
+                                                                   : words->question;
+  return tr(text).arg(repList(finding.reps));
+}
+
+QString findingDetail(const Finding& finding, const RuleBook& book, const std::vector<Measure>& measures) {
+  const Rule* rule = book.find(finding.rule);
+  if (rule == nullptr) return {};
+  const auto& definition = definitionOf(rule->measure);
+  if (finding.certainty == Certainty::kCantTell) {
+    switch (finding.reason) {
+      case FindingReason::kJointsMissing:
+        return tr("Hip, knee, ankle and shoulder are not placed. Put the figure on the lifter (P).");
+      case FindingReason::kFeetMissing:
+        return tr("Heel and toe are not placed, so mid-foot is unknown.");
+      case FindingReason::kBarLost:
+        return tr("The bar was out of sight at this moment.");
+      default:
+        break;
+    }
+    double widest = 0.0;
+    for (int rep : finding.reps)
+      if (const Measure* m = findMeasure(measures, rule->measure, rep))
+        widest = std::max(widest, m->value.sd);
+    return tr("The error of ±%1%2 is larger than the ±%3%2 that this judgement allows. Film more squarely "
+              "from the side, or "
+              "put the joints right on this frame.")
+        .arg(number(widest, 1), unitWords(definition.unit), number(rule->max_sd, 0));
+  }
+  QStringList values;
+  for (int rep : finding.reps)
+    if (const Measure* m = findMeasure(measures, rule->measure, rep))
+      values << withError(m->value, definition.unit);
+  QString list = values.join(QStringLiteral(", "));
+  QString text;
+  if (finding.rule == "squat.high")
+    text = tr("Crease %1 above the kneecap.").arg(list);
+  else if (finding.rule == "squat.hips_first")
+    text = tr("Trunk leans a further %1 out of the bottom.").arg(list);
+  else if (finding.rule == "squat.bar_forward")
+    text = tr("Bar up to %1 in front of mid-foot.").arg(list);
+  else
+    text = list;
+  text += QLatin1Char(' ') +
+          tr("Limit %1%2 (%3).")
+              .arg(number(rule->limit, 0), unitWords(definition.unit), QString::fromStdString(book.name));
+  if (finding.certainty == Certainty::kBorderline) text += QLatin1Char(' ') + tr("Too close to call.");
+  return text;
+}
+
+QString severityWords(const Finding& finding) {
+  if (finding.certainty == Certainty::kCantTell) return tr("can't tell");
+  const QString size = finding.severity == Severity::kBig ? tr("big") : tr("small");
+  return finding.certainty == Certainty::kClear ? tr("%1, clear").arg(size) : tr("%1, borderline").arg(size);
+}
+
+QString inOrderWords(const RuleBook& book, Lift lift, const Analysis& analysis) {
+  QStringList fine;
+  for (const Rule& rule : book.rules) {
+    if (std::find(rule.lifts.begin(), rule.lifts.end(), lift) == rule.lifts.end()) continue;
+    const bool raised = std::any_of(analysis.findings.begin(), analysis.findings.end(),
+                                    [&](const Finding& f) { return f.rule == rule.id; });
+    const bool measured =
+        std::any_of(analysis.measures.begin(), analysis.measures.end(),
+                    [&](const Measure& m) { return m.id == rule.measure && m.status == MeasureStatus::kOk; });
+    const RuleWords* words = wordsOf(rule.id);
+    if (!raised && measured && words != nullptr) fine << tr(words->in_order);
+  }
+  if (fine.isEmpty()) return {};
+  QString list = fine.join(QStringLiteral(", "));
+  list[0] = list[0].toUpper();
+  return tr("In order on every rep: %1.").arg(list.at(0).toLower() + list.mid(1));
+}
+
+QString decisionHeading(const LoadDecision& decision, const Asked& asked) {
+  const QString load = decision.next_load_kg ? kilograms(*decision.next_load_kg) : tr("no load stated");
+  switch (decision.action) {
+    case LoadAction::kAdd:
+      return tr("Next: add, %1 × %2").arg(asked.reps).arg(load);
+    case LoadAction::kHold:
+      return tr("Next: stay at %1 × %2").arg(asked.reps).arg(load);
+    case LoadAction::kRepair:
+      return tr("Next: technique first, %1 × %2").arg(asked.reps).arg(load);
+    case LoadAction::kCantTell:
+      return tr("Next: stay at %1 × %2 until it can be judged").arg(asked.reps).arg(load);
+  }
+  return {};
+}
+
+QString decisionReason(const LoadDecision& decision, const Analysis& analysis, const Athlete& athlete) {
+  switch (decision.reason) {
+    case LoadReason::kGoodEnough: {
+      const auto small =
+          std::count_if(analysis.findings.begin(), analysis.findings.end(),
+                        [](const Finding& f) { return f.certainty == Certainty::kClear && !f.overruled; });
+      return small == 0
+                 ? tr("No clear deviation: good enough to keep adding.")
+                 : tr("%1 small deviation(s): good enough to keep adding; the cue mends them.").arg(small);
+    }
+    case LoadReason::kSeveralSmall:
+      return tr("Several small deviations: hold until they are mended.");
+    case LoadReason::kOneBig:
+      return tr("One big deviation on one rep: hold the load and mend it.");
+    case LoadReason::kBigOnManyReps:
+      return tr("A big deviation on two reps or more: technique first, with less on the bar.");
+    case LoadReason::kRepsMissing:
+      return tr("Fewer reps than asked: the same load again.");
+    case LoadReason::kPain:
+      return tr("A pain note of %1/10 is open: nothing is added until it is settled. See a licensed "
+                "clinician.")
+          .arg(athlete.open_pain);
+    case LoadReason::kCouldNotJudge:
+      return tr("Something could not be judged, so nothing is added on its account.");
+  }
+  return {};
+}
+
+QString decisionChange(const LoadDecision& decision, const Athlete& athlete) {
+  const QString step = kilograms(athlete.step_kg);
+  switch (decision.action) {
+    case LoadAction::kAdd:
+      return tr("A big deviation or a rep short would hold it.");
+    case LoadAction::kHold:
+      return decision.reason == LoadReason::kPain
+                 ? tr("Add %1 when the note is closed and the set is clean.").arg(step)
+                 : tr("Add %1 after a set without it.").arg(step);
+    case LoadAction::kRepair:
+      return tr("Back up in steps of %1 as soon as a set is clean.").arg(step);
+    case LoadAction::kCantTell:
+      return tr("Place the joints, or film it again, to have it judged.");
+  }
+  return {};
+}
+
+}  // namespace mottix

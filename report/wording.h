@@ -1,0 +1,35 @@
+// The words for what core decided: reason codes in, plain coach's sentences out. Translatable; the only home
+// of such sentences, for the desk, the command line and the documents.
+#pragma once
+
+#include <QString>
+
+#include "core/log/records.h"
+
+namespace mottix {
+
+// "1.8 ± 0.9 cm"; the digits follow the error.
+QString withError(const Estimate& value, std::string_view unit);
+QString kilograms(double load_kg);              // "82.5 kg"
+QString repList(const std::vector<int>& reps);  // "rep 3", "reps 4 and 5", "all reps" is never said
+
+QString liftWords(Lift lift);          // "squat"
+QString measureWords(MeasureId id);    // "trunk change", for labels and tables
+QString facingWords(Facing facing);    // where it was filmed from: "from the right"
+QString noteOf(MeasureStatus status);  // why there is no value and what would help; empty when there is one
+QString warningWords(Warning warning);
+
+// The finding as a heading ("Hips rise first on reps 4 and 5") and what stands behind it, with numbers and
+// error.
+QString findingHeading(const Finding& finding);
+QString findingDetail(const Finding& finding, const RuleBook& book, const std::vector<Measure>& measures);
+QString severityWords(const Finding& finding);  // "big, clear", for screen readers and tooltips
+// What was looked at and found in order, in one sentence; empty when nothing was.
+QString inOrderWords(const RuleBook& book, Lift lift, const Analysis& analysis);
+
+QString decisionHeading(const LoadDecision& decision, const Asked& asked);
+QString decisionReason(const LoadDecision& decision, const Analysis& analysis, const Athlete& athlete);
+// What would change the decision.
+QString decisionChange(const LoadDecision& decision, const Athlete& athlete);
+
+}  // namespace mottix

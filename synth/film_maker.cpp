@@ -1,0 +1,309 @@
+#include "synth/film_maker.h"
+
+#include <algorithm>
+#include <cmath>
+#include <fstream>
+#include <random>
+
+#include <nlohmann/json.hpp>
+#include <opencv2/core.hpp>
+
+#include "synth/film_writer.h"
+
+namespace mottix {
+namespace {
+
+using Json = nlohmann::ordered_json;
+
+double rounded(double v, int digits) {
+  const double scale = std::pow(10.0, digits);
+  return std::round(v * scale) / scale;
+}
+Json list(const Vec2& p) {
+  return {rounded(p.x(), 3), rounded(p.y(), 3)};
+}
+Json list(const Vec3& p) {
+  return {rounded(p.x(), 5), rounded(p.y(), 5), rounded(p.z(), 5)};
+}
+
+PinholeCamera cameraFor(const FilmPlan& plan) {
+  // The lifter stands in the middle of the picture, feet and plates in it.
+  const Vec3 target(0.02, 0.83 * plan.squat.build.height_m / 1.75, 0.0);
+  const double pitch =
+      std::asin((plan.camera_height_m - target.y()) / plan.distance_m) * 180.0 / std::acos(-1.0);
+  PinholeCamera camera =
+      PinholeCamera::beside(plan.from_right, target, plan.distance_m, plan.yaw_deg, pitch, plan.roll_deg);
+  camera.width_px = plan.width_px;
+  camera.height_px = plan.height_px;
+  camera.focal_px = plan.focal_of_side * std::max(plan.width_px, plan.height_px);
+  return camera;
+}
+
+double depthOf(const SquatPose& pose) {
+  return pose.right.joint[indexOf(Joint::kKnee)].y() - pose.right.joint[indexOf(Joint::kHip)].y();
+}
+
+// What the exact motion does, sampled at 240 Hz.
+Json measuredReps(const SquatMotion& motion) {
+  Json out = Json::array();
+  for (std::size_t r = 0; r < motion.events().size(); ++r) {
+    const RepEvents& e = motion.events()[r];
+    constexpr double kStep = 1.0 / 240.0;
+    double x_max = -1e9, x_min = 1e9, lean_up = -1e9, peak = 0.0;
+    for (double t = e.start_s; t <= e.end_s; t += kStep) {
+      const SquatPose pose = motion.at(t);
+      x_max = std::max(x_max, pose.bar.x());
+      x_min = std::min(x_min, pose.bar.x());
+      if (t < e.ascent_start_s) continue;
+      lean_up = std::max(lean_up, pose.trunk_lean_deg);
+      peak = std::max(peak, (motion.at(t + kStep).bar.y() - pose.bar.y()) / kStep);
+    }
+    const SquatPose low = motion.at(e.bottom_s);
+    const double range = motion.at(e.top_s).bar.y() - motion.at(e.ascent_start_s).bar.y();
+    out.push_back({{"rep", r + 1},
+                   {"bar_rom_m", rounded(range, 4)},
+                   {"bar_x_max_m", rounded(x_max, 4)},
+                   {"bar_x_min_m", rounded(x_min, 4)},
+                   {"depth_hip_below_knee_m", rounded(depthOf(low), 4)},
+                   {"trunk_at_bottom_deg", rounded(low.trunk_lean_deg, 3)},
+                   {"trunk_max_ascent_deg", rounded(lean_up, 3)},
+                   {"ascent_s", rounded(e.top_s - e.ascent_start_s, 4)},
+                   {"descent_s", rounded(e.bottom_s - e.start_s, 4)},
+                   {"peak_up_velocity_ms", rounded(peak, 4)},
+                   {"mean_up_velocity_ms", rounded(range / (e.top_s - e.ascent_start_s), 4)}});
+  }
+  return out;
+}
+
+Json plantedFaults(const SquatPlan& plan) {
+  Json out = Json::array();
+  auto plant = [&](const char* fault, const char* unit, auto size_of, auto present) {
+    Json reps = Json::array(), sizes = Json::array();
+    for (std::size_t r = 0; r < plan.reps.size(); ++r)
+      if (present(plan.reps[r])) {
+        reps.push_back(r + 1);
+        sizes.push_back(size_of(plan.reps[r]));
+      }
+    if (!reps.empty())
+      out.push_back({{"fault", fault}, {"reps", reps}, {"planned_size", sizes}, {"unit", unit}});
+  };
+  plant(
+      "hips rise faster than shoulders out of the bottom", "deg",
+      [](const RepPlan& r) { return r.lean_gain_deg; },
+      [](const RepPlan& r) { return r.lean_gain_deg > 0.0; });
+  plant(
+      "insufficient depth", "m", [](const RepPlan& r) { return r.depth_m; },
+      [](const RepPlan& r) { return r.depth_m < 0.0; });
+  plant(
+      "bar drifts forward", "m", [](const RepPlan& r) { return r.bar_forward_m; },
+      [](const RepPlan& r) { return r.bar_forward_m > 0.0; });
+  return out;
+}
+
+}  // namespace
+
+Expected<void> FilmPlan::validate() const {
+  if (auto ok = squat.validate(); !ok) return ok;
+  auto bad = [](const std::string& what) { return fail(Remedy::kCorrectInput, "Film plan: " + what); };
+  if (width_px < 64 || height_px < 64 || width_px > 4096 || height_px > 4096 || width_px % 2 != 0 ||
+      height_px % 2 != 0)
+    return bad("the picture's sides must be even and lie between 64 and 4096 pixels.");
+  if (fps_milli < 5000 || fps_milli > 240000) return bad("5 to 240 pictures a second.");
+  if (!(distance_m >= 2.0 && distance_m <= 12.0)) return bad("the distance must lie between 2 and 12 m.");
+  if (!(camera_height_m >= 0.2 && camera_height_m <= 2.2))
+    return bad("the camera's height must lie between 0.2 and 2.2 m.");
+  if (!(std::abs(yaw_deg) <= 30.0)) return bad("the camera may be turned by up to 30 degrees.");
+  if (!(std::abs(roll_deg) <= 10.0)) return bad("the camera may be tilted by up to 10 degrees.");
+  if (!(noise_grey >= 0.0 && noise_grey <= 40.0))
+    return bad("the noise must lie between 0 and 40 grey levels.");
+  if (!(load_kg >= 40.0 && load_kg <= 400.0))
+    return bad("the load must lie between 40 and 400 kg: the bar and a full-size plate a side.");
+  return {};
+}
+
+FilmPlan planFromSeed(std::uint32_t seed) {
+  std::mt19937 draw(seed * 2654435761U + 17U);
+  auto between = [&](double low, double high) {
+    return low + (high - low) * static_cast<double>(draw()) / 4294967295.0;
+  };
+  auto oneIn = [&](unsigned n) { return draw() % n == 0; };
+  FilmPlan plan;
+  plan.name = "synth_squat_" + std::to_string(seed);
+  plan.seed = seed;
+  LifterBuild& b = plan.squat.build;
+  b.height_m = between(1.58, 1.94);
+  b.thigh_of_height *= between(0.97, 1.03);
+  b.shank_of_height *= between(0.97, 1.03);
+  b.trunk_of_height *= between(0.97, 1.03);
+  b.girth = between(0.9, 1.15);
+  plan.squat.lean_deg = between(34.0, 44.0);
+  plan.squat.stance_half_m = between(0.16, 0.21);
+  plan.squat.toe_out_deg = between(18.0, 32.0);
+  plan.load_kg = 40.0 + 2.5 * std::floor(between(0.0, 40.0));
+  plan.distance_m = between(3.3, 4.4);
+  plan.camera_height_m = between(0.8, 1.15);
+  plan.yaw_deg = between(-7.0, 7.0);
+  plan.roll_deg = between(-1.2, 1.2);
+  plan.focal_of_side = between(0.76, 0.92);
+  plan.from_right = !oneIn(3);
+  plan.noise_grey = between(2.0, 5.0);
+  auto tint = [&](std::array<float, 3>& c, double low, double high) {
+    for (float& v : c) v = static_cast<float>(between(low, high));
+  };
+  tint(plan.look.shirt_bgr, 40, 200);
+  tint(plan.look.shorts_bgr, 30, 110);
+  tint(plan.look.wall_bgr, 110, 190);
+  plan.look.light = static_cast<float>(between(0.8, 1.1));
+  const auto reps = static_cast<std::size_t>(between(3.0, 5.999));
+  const bool hips_first = oneIn(2), high = oneIn(3);
+  plan.squat.reps.clear();
+  for (std::size_t r = 0; r < reps; ++r) {
+    RepPlan rep;
+    rep.depth_m = between(0.025, 0.06);
+    rep.descent_s = between(1.3, 1.9);
+    rep.ascent_s = between(1.1, 1.5) + 0.1 * static_cast<double>(r);
+    if (hips_first && r + 2 >= reps) rep.lean_gain_deg = between(11.0, 15.0);
+    if (high && r == 1) rep.depth_m = between(-0.06, -0.03);
+    plan.squat.reps.push_back(rep);
+  }
+  plan.look.someone_passes = oneIn(4);
+  plan.look.passes_at_s = between(2.5, 6.0);
+  return plan;
+}
+
+std::filesystem::path truthPathFor(const std::filesystem::path& film) {
+  return film.parent_path() / (film.stem().string() + ".truth.json");
+}
+
+Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
+                        const std::function<bool(double)>& progress) {
+  if (auto ok = plan.validate(); !ok) return ok;
+  const SquatMotion motion(plan.squat);
+  const PinholeCamera camera = cameraFor(plan);
+  const PlateStack plates = platesFor(plan.load_kg, plan.seed);
+  ScenePicture picture(camera, plates, plan.look, plan.squat.build);
+  auto writer = FilmWriter::create(film, plan.width_px, plan.height_px, plan.fps_milli);
+  if (!writer) return tl::make_unexpected(writer.error());
+
+  const double side = plan.from_right ? 1.0 : -1.0;
+  const double face_z = side * plates.outerFaceOfFullSize_m();
+  const double interval_s = 1000.0 / plan.fps_milli;
+  const auto frames = static_cast<std::size_t>(motion.duration_s() / interval_s);
+  cv::RNG sensor(plan.seed * 7919ULL + 3);
+  Json frame_list = Json::array();
+  cv::Mat bgr, noise;
+  const char* near = plan.from_right ? "right_" : "left_";
+  const char* far = plan.from_right ? "left_" : "right_";
+  std::vector<double> scale;
+  for (std::size_t i = 0; i < frames; ++i) {
+    const double t = static_cast<double>(i) * interval_s;
+    picture.render([&](double at) { return motion.at(at); }, t, plan.exposure_part * interval_s, bgr);
+    if (plan.noise_grey > 0.0) {
+      noise.create(bgr.size(), CV_16SC3);
+      sensor.fill(noise, cv::RNG::NORMAL, 0.0, plan.noise_grey);
+      cv::add(bgr, noise, bgr, {}, CV_8UC3);
+    }
+    if (auto ok = writer->write(bgr); !ok) return ok;
+
+    const SquatPose pose = motion.at(t);
+    Json entry = {{"i", i}, {"t", rounded(t, 5)}};
+    auto point = [&](double z) {
+      const Vec3 p(pose.bar.x(), pose.bar.y(), z);
+      return Json{{"px", list(camera.toPicture(p))}, {"m", list(p)}};
+    };
+    entry["plate_near"] = point(face_z);
+    entry["bar_near"] = point(side * 1.1);
+    entry["bar_far"] = point(-side * 1.1);
+    entry["bar_mid"] = point(0.0);
+    Json joints = Json::object();
+    for (std::size_t j = 0; j < kJointCount; ++j) {
+      const Side& near_side = plan.from_right ? pose.right : pose.left;
+      const Side& far_side = plan.from_right ? pose.left : pose.right;
+      // Behind the plate a joint cannot be seen.
+      const Vec2 p = camera.toPicture(near_side.joint[j]);
+      const Vec3 face(pose.bar.x(), pose.bar.y(), face_z);
+      const double radius_px = camera.focal_px * 0.225 / camera.toCamera(face).z();
+      joints[near + std::string(kJointNames[j])] = {
+          {"px", list(p)},
+          {"m", list(near_side.joint[j])},
+          {"visible", (p - camera.toPicture(face)).norm() > radius_px}};
+      joints[far + std::string(kJointNames[j])] = {{"px", list(camera.toPicture(far_side.joint[j]))},
+                                                   {"m", list(far_side.joint[j])},
+                                                   {"visible", false}};
+    }
+    entry["joints"] = std::move(joints);
+    frame_list.push_back(std::move(entry));
+    scale.push_back(1000.0 * camera.toCamera(Vec3(pose.bar.x(), pose.bar.y(), face_z)).z() / camera.focal_px);
+    if (progress && i % 8 == 0 && !progress(static_cast<double>(i) / static_cast<double>(frames)))
+      return fail(Remedy::kCancelled, "Stopped.");
+  }
+  if (auto ok = writer->finish(); !ok) return ok;
+
+  std::nth_element(scale.begin(), scale.begin() + static_cast<long>(scale.size() / 2), scale.end());
+  Json truth;
+  truth["name"] = plan.name;
+  truth["synthetic"] = true;
+  truth["lift"] = "squat";
+  truth["stance"] = "high-bar";
+  truth["view"] =
+      plan.from_right ? "side (camera on the lifter's right)" : "side (camera on the lifter's left)";
+  truth["load_kg"] = plan.load_kg;
+  truth["note"] = "Rendered from an invented scene; nobody was filmed.";
+  truth["video"] = {{"width", plan.width_px},
+                    {"height", plan.height_px},
+                    {"stored_rotation_deg", 0},
+                    {"fps_nominal", plan.fps_milli / 1000.0},
+                    {"variable_frame_rate", false},
+                    {"frames", frames},
+                    {"codec", "h264"},
+                    {"shutter_fraction", plan.exposure_part}};
+  Json rows = Json::array();
+  for (int r = 0; r < 3; ++r) rows.push_back(list(Vec3(camera.world_to_cam.row(r).transpose())));
+  truth["camera"] = {{"model", "pinhole, no lens distortion"},
+                     {"fx", rounded(camera.focal_px, 3)},
+                     {"fy", rounded(camera.focal_px, 3)},
+                     {"cx", 0.5 * plan.width_px},
+                     {"cy", 0.5 * plan.height_px},
+                     {"R_world_to_cam", rows},
+                     {"t_world_to_cam", list(Vec3(-camera.world_to_cam * camera.position_m))},
+                     {"position_m", list(camera.position_m)},
+                     {"roll_deg", rounded(plan.roll_deg, 3)}};
+  const LifterBuild& b = plan.squat.build;
+  truth["athlete"] = {{"height_m", rounded(b.height_m, 4)},
+                      {"segments_m",
+                       {{"thigh", rounded(b.thigh_of_height * b.height_m, 4)},
+                        {"shank", rounded(b.shank_of_height * b.height_m, 4)},
+                        {"trunk", rounded(b.trunk_of_height * b.height_m, 4)}}}};
+  truth["bar"] = {{"length_m", 2.2}, {"sleeve_diameter_m", 0.05}, {"biggest_plate_diameter_m", 0.45}};
+  Json events = Json::array();
+  for (std::size_t r = 0; r < motion.events().size(); ++r) {
+    const RepEvents& e = motion.events()[r];
+    auto frame_of = [&](double t) { return std::lround(t / interval_s); };
+    events.push_back({{"rep", r + 1},
+                      {"start", rounded(e.start_s, 4)},
+                      {"bottom", rounded(e.bottom_s, 4)},
+                      {"ascent_start", rounded(e.ascent_start_s, 4)},
+                      {"top", rounded(e.top_s, 4)},
+                      {"end", rounded(e.end_s, 4)},
+                      {"start_frame", frame_of(e.start_s)},
+                      {"bottom_frame", frame_of(e.bottom_s)},
+                      {"ascent_start_frame", frame_of(e.ascent_start_s)},
+                      {"top_frame", frame_of(e.top_s)},
+                      {"end_frame", frame_of(e.end_s)}});
+  }
+  truth["events"] = std::move(events);
+  truth["measured_per_rep"] = measuredReps(motion);
+  truth["faults"] = plantedFaults(plan.squat);
+  truth["plate_near_radius_m"] = 0.225;
+  truth["scale_plate_mm_per_px"] = rounded(scale[scale.size() / 2], 5);
+  truth["frames"] = std::move(frame_list);
+  std::ofstream out(truthPathFor(film), std::ios::binary | std::ios::trunc);
+  out << truth.dump() << '\n';
+  out.close();
+  if (!out)
+    return fail(Remedy::kCheckDisk, "“" + truthPathFor(film).string() +
+                                        "” cannot be written. Check the folder and the free space.");
+  return {};
+}
+
+}  // namespace mottix

@@ -1,0 +1,47 @@
+// The simulated camera: films a planned squat and writes what is exactly true in it.
+//
+// The truth file has the layout of demo/footage/README.md: camera, athlete, events, planted faults, what the
+// exact motion does in each rep, and bar, plate and joints of every frame in pixels and metres.
+#pragma once
+
+#include <cstdint>
+#include <filesystem>
+#include <functional>
+#include <string>
+
+#include "synth/scene_picture.h"
+#include "synth/squat_motion.h"
+
+namespace mottix {
+
+struct FilmPlan {
+  std::string name = "squat";
+  SquatPlan squat;
+  RoomLook look;
+  double load_kg = 80.0;
+  std::uint32_t seed = 1;
+  int width_px = 1280;
+  int height_px = 720;
+  int fps_milli = 30000;
+  double focal_of_side = 0.85;  // focal length as a part of the longer picture side
+  bool from_right = true;
+  double distance_m = 3.7;
+  double camera_height_m = 0.95;
+  double yaw_deg = 0.0;
+  double roll_deg = 0.0;
+  double exposure_part = 0.35;  // of the time between two pictures
+  double noise_grey = 3.0;      // sensor noise, grey levels, one standard deviation
+
+  Expected<void> validate() const;
+};
+
+// A plan drawn from a seed: build, camera, room, load, reps, now and then a planted fault.
+FilmPlan planFromSeed(std::uint32_t seed);
+
+// Writes `film` (MP4) and, beside it, NAME.truth.json. `progress` gets the part done; false stops.
+Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
+                        const std::function<bool(double)>& progress = {});
+
+std::filesystem::path truthPathFor(const std::filesystem::path& film);
+
+}  // namespace mottix

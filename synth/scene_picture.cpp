@@ -1,0 +1,548 @@
+#include "synth/scene_picture.h"
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+#include <numbers>
+#include <optional>
+#include <thread>
+
+#include <Eigen/Geometry>
+#include <opencv2/core.hpp>
+
+namespace mottix {
+namespace {
+
+using V = Eigen::Vector3f;
+constexpr int kRays = 4;
+constexpr std::array<std::array<float, 2>, kRays> kRayPlace = {
+    {{0.375F, 0.125F}, {0.875F, 0.375F}, {0.125F, 0.625F}, {0.625F, 0.875F}}};
+
+enum class Skin { kPlain, kCloth, kPlateFace, kSteel };
+
+struct Paint {
+  V bgr = V::Constant(128.0F);
+  Skin skin = Skin::kPlain;
+};
+
+// A repeatable value in 0..1 for a lattice point.
+float lattice(int x, int y, int z) {
+  auto h = static_cast<std::uint32_t>(x) * 0x8da6b343U ^ static_cast<std::uint32_t>(y) * 0xd8163841U ^
+           static_cast<std::uint32_t>(z) * 0xcb1ab31fU;
+  h ^= h >> 13;
+  h *= 0x9e3779b1U;
+  h ^= h >> 16;
+  return static_cast<float>(h & 0xffffU) / 65535.0F;
+}
+
+// Smooth noise, 0..1.
+float grain(const V& p) {
+  const V base(std::floor(p.x()), std::floor(p.y()), std::floor(p.z()));
+  const int x = static_cast<int>(base.x()), y = static_cast<int>(base.y()), z = static_cast<int>(base.z());
+  V f = p - base;
+  f = f.cwiseProduct(f).cwiseProduct(V::Constant(3.0F) - 2.0F * f);
+  auto mix = [](float a, float b, float t) { return a + (b - a) * t; };
+  auto plane = [&](int k) {
+    return mix(mix(lattice(x, y, k), lattice(x + 1, y, k), f.x()),
+               mix(lattice(x, y + 1, k), lattice(x + 1, y + 1, k), f.x()), f.y());
+  };
+  return mix(plane(z), plane(z + 1), f.z());
+}
+
+// Two lamps on the camera's side of the room.
+struct Light {
+  float strength;
+  V lamp, window;
+  Light(float how_strong, double camera_z)
+      : strength(how_strong),
+        lamp(V(0.25F, 0.70F, camera_z > 0.0 ? 0.65F : -0.65F).normalized()),
+        window(V(-0.7F, 0.35F, 0.6F).normalized()) {}
+};
+
+struct Hit {
+  float t = std::numeric_limits<float>::max();
+  V normal = V::Zero();
+  V local = V::Zero();  // coordinates that move with the solid (metres)
+  bool face = false;    // the flat end of a disc
+};
+
+// A limb: all spheres between two, the radius running from one to the other.
+struct Limb {
+  V a, b;
+  float ra, rb;
+  Paint paint;
+  float texture_shift = 0.0F;
+
+  bool meet(const V& from, const V& way, Hit& hit) const {
+    const V ba = b - a, oa = from - a, ob = from - b;
+    const float rr = ra - rb, m0 = ba.dot(ba), m1 = ba.dot(oa), m2 = ba.dot(way), m3 = way.dot(oa),
+                m5 = oa.dot(oa);
+    const float d2 = m0 - rr * rr, k2 = d2 - m2 * m2;
+    const float k1 = d2 * m3 - m1 * m2 + m2 * rr * ra;
+    const float k0 = d2 * m5 - m1 * m1 + m1 * rr * ra * 2.0F - m0 * ra * ra;
+    const float h = k1 * k1 - k0 * k2;
+    if (h < 0.0F) return false;
+    float t = (-std::sqrt(h) - k1) / k2;
+    const float y = m1 - ra * rr + t * m2;
+    V normal = V::Zero();
+    if (y > 0.0F && y < d2) {
+      normal = (d2 * (oa + t * way) - ba * y).normalized();
+    } else {
+      const float m6 = ob.dot(way), m7 = ob.dot(ob);
+      const float h1 = m3 * m3 - m5 + ra * ra, h2 = m6 * m6 - m7 + rb * rb;
+      t = std::numeric_limits<float>::max();
+      if (h1 > 0.0F) {
+        t = -m3 - std::sqrt(h1);
+        normal = (oa + t * way) / ra;
+      }
+      if (h2 > 0.0F && -m6 - std::sqrt(h2) < t) {
+        t = -m6 - std::sqrt(h2);
+        normal = (ob + t * way) / rb;
+      }
+    }
+    if (t <= 0.0F || t >= hit.t) return false;
+    const V p = from + t * way - a;
+    const V axis = ba.normalized();
+    V side = V(0, 0, 1) - axis.z() * axis;
+    side = side.squaredNorm() > 0.1F ? V(side.normalized()) : V(1, 0, 0);
+    hit = {t, normal, V(p.dot(axis) + texture_shift, p.dot(side), p.dot(axis.cross(side))), false};
+    return true;
+  }
+  template <typename F>
+  void eachBound(const F& visit) const {
+    visit(a, ra);
+    visit(b, rb);
+  }
+};
+
+// A disc or rod lying along z, from z0 to z1.
+struct Disc {
+  V middle;  // of the axis; z is not used
+  float z0, z1, radius;
+  Paint paint;
+
+  bool meet(const V& from, const V& way, Hit& hit) const {
+    const float ox = from.x() - middle.x(), oy = from.y() - middle.y();
+    const float a = way.x() * way.x() + way.y() * way.y(), b = ox * way.x() + oy * way.y(),
+                c = ox * ox + oy * oy - radius * radius;
+    bool met = false;
+    for (const float z : {z0, z1}) {
+      if (std::abs(way.z()) < 1e-9F) continue;
+      const float t = (z - from.z()) / way.z();
+      if (t <= 0.0F || t >= hit.t) continue;
+      const float px = ox + t * way.x(), py = oy + t * way.y();
+      if (px * px + py * py > radius * radius) continue;
+      hit = {t, V(0, 0, z == z1 ? 1.0F : -1.0F), V(px, py, 0), true};
+      met = true;
+    }
+    const float h = b * b - a * c;
+    if (h > 0.0F && a > 1e-12F) {
+      const float t = (-b - std::sqrt(h)) / a;
+      const float z = from.z() + t * way.z();
+      if (t > 0.0F && t < hit.t && z > z0 && z < z1) {
+        const V n = V(ox + t * way.x(), oy + t * way.y(), 0) / radius;
+        hit = {t, n, V(radius * n.x(), radius * n.y(), z), false};
+        met = true;
+      }
+    }
+    return met;
+  }
+  template <typename F>
+  void eachBound(const F& visit) const {
+    visit(V(middle.x(), middle.y(), z0), radius);
+    visit(V(middle.x(), middle.y(), z1), radius);
+  }
+};
+
+struct Block {
+  V low, high;
+  Paint paint;
+
+  bool meet(const V& from, const V& way, Hit& hit) const {
+    float t0 = 0.0F, t1 = hit.t;
+    V normal = V::Zero();
+    for (int k = 0; k < 3; ++k) {
+      const float inverse = 1.0F / (std::abs(way[k]) < 1e-9F ? 1e-9F : way[k]);
+      float near = (low[k] - from[k]) * inverse, far = (high[k] - from[k]) * inverse;
+      if (near > far) std::swap(near, far);
+      if (near > t0) {
+        t0 = near;
+        normal = V::Zero();
+        normal[k] = way[k] > 0.0F ? -1.0F : 1.0F;
+      }
+      t1 = std::min(t1, far);
+    }
+    if (t0 >= t1 || t0 <= 0.0F) return false;
+    hit = {t0, normal, from + t0 * way, false};
+    return true;
+  }
+  template <typename F>
+  void eachBound(const F& visit) const {
+    visit(V(0.5F * (low + high)), 0.5F * (high - low).norm());
+  }
+};
+
+// Five openings, a raised rim and a hub: how a plate's face differs from a plain disc.
+float plateRelief(const V& local, float radius) {
+  const float r = local.head<2>().norm() / radius;
+  if (r < 0.13F) return 1.9F;               // hub ring
+  if (r > 0.955F) return 1.25F;             // rim catches light
+  if (r > 0.80F && r < 0.83F) return 1.7F;  // painted line
+  if (r > 0.40F && r < 0.68F) {
+    const float fifth = 2.0F * std::numbers::pi_v<float> / 5.0F;
+    const float turn = std::atan2(local.y(), local.x()) + 0.35F;
+    const float in_fifth = turn - fifth * std::floor(turn / fifth);
+    if (in_fifth > 0.32F * fifth && in_fifth < 0.80F * fifth) return 0.45F;  // opening
+  }
+  return 1.0F;
+}
+
+V shade(const Hit& hit, const Paint& paint, float radius, const Light& light) {
+  const float lit = light.strength * (0.48F + 0.62F * std::max(0.0F, hit.normal.dot(light.lamp)) +
+                                      0.22F * std::abs(hit.normal.dot(light.window)));
+  float tone = 1.0F;
+  switch (paint.skin) {
+    case Skin::kCloth:
+      tone = 0.80F + 0.26F * grain(hit.local * 38.0F) + 0.14F * grain(hit.local * 90.0F);
+      break;
+    case Skin::kPlain:
+      tone = 0.92F + 0.16F * grain(hit.local * 30.0F);
+      break;
+    case Skin::kPlateFace:
+      tone = hit.face ? plateRelief(hit.local, radius) : 0.9F;
+      tone *= 0.95F + 0.1F * grain(V(hit.local * 60.0F));
+      break;
+    case Skin::kSteel:
+      tone = 0.9F + 0.25F * std::abs(hit.normal.y());
+      break;
+  }
+  return paint.bgr * (lit * tone);
+}
+
+}  // namespace
+
+Vec2 PinholeCamera::toPicture(const Vec3& world) const {
+  const Vec3 p = toCamera(world);
+  return {focal_px * p.x() / p.z() + 0.5 * width_px, focal_px * p.y() / p.z() + 0.5 * height_px};
+}
+
+PinholeCamera PinholeCamera::beside(bool right, const Vec3& target_m, double distance_m, double yaw_deg,
+                                    double pitch_deg, double roll_deg) {
+  const double rad = std::numbers::pi / 180.0, side = right ? 1.0 : -1.0;
+  const Vec3 forward = Vec3(std::sin(yaw_deg * rad) * std::cos(pitch_deg * rad), -std::sin(pitch_deg * rad),
+                            -side * std::cos(yaw_deg * rad) * std::cos(pitch_deg * rad));
+  const Vec3 across = forward.cross(Vec3(0, 1, 0)).normalized();
+  const Vec3 down = forward.cross(across);
+  const double c = std::cos(roll_deg * rad), s = std::sin(roll_deg * rad);
+  PinholeCamera camera;
+  camera.world_to_cam.row(0) = (c * across + s * down).transpose();
+  camera.world_to_cam.row(1) = (-s * across + c * down).transpose();
+  camera.world_to_cam.row(2) = forward.transpose();
+  camera.position_m = target_m - distance_m * forward;
+  return camera;
+}
+
+double PlateStack::outerFaceOfFullSize_m() const {
+  double z = innerFace_m(), outer = z;
+  for (const Plate& p : plates) {
+    z += p.thickness_m;
+    if (p.diameter_m >= 0.449) outer = z;
+  }
+  return outer;
+}
+
+PlateStack platesFor(double load_kg, std::uint32_t seed) {
+  static constexpr std::array<std::array<float, 3>, 4> kColours = {
+      {{34, 34, 36}, {40, 40, 130}, {110, 70, 30}, {60, 95, 50}}};
+  struct Kind {
+    double kg, diameter_m, thickness_m;
+  };
+  static constexpr std::array<Kind, 6> kKinds = {{{20, 0.45, 0.045},
+                                                  {10, 0.45, 0.030},
+                                                  {5, 0.23, 0.026},
+                                                  {2.5, 0.19, 0.018},
+                                                  {1.25, 0.16, 0.014},
+                                                  {0.5, 0.13, 0.012}}};
+  PlateStack stack;
+  double side = std::max(10.0, (load_kg - 20.0) / 2.0);
+  for (const Kind& kind : kKinds)
+    while (side >= kind.kg - 1e-9 && stack.plates.size() < 8) {
+      const auto& colour = kind.diameter_m > 0.4 ? kColours[seed % kColours.size()] : kColours[0];
+      stack.plates.push_back({kind.diameter_m, kind.thickness_m, colour});
+      side -= kind.kg;
+    }
+  return stack;
+}
+
+struct ScenePicture::Layer {
+  std::vector<V> colour;
+  std::vector<float> depth;
+  std::vector<V> way;  // of the ray through each pixel
+};
+
+namespace {
+
+struct Eye {
+  V from;
+  Eigen::Matrix3f cam_to_world;
+  float focal, half_w, half_h;
+  int width, height;
+
+  explicit Eye(const PinholeCamera& c)
+      : from(c.position_m.cast<float>()),
+        cam_to_world(c.world_to_cam.transpose().cast<float>()),
+        focal(static_cast<float>(c.focal_px)),
+        half_w(0.5F * static_cast<float>(c.width_px)),
+        half_h(0.5F * static_cast<float>(c.height_px)),
+        width(c.width_px),
+        height(c.height_px) {}
+  V way(float u, float v) const {
+    return (cam_to_world * V((u - half_w) / focal, (v - half_h) / focal, 1.0F)).normalized();
+  }
+};
+
+struct Patch {
+  int x0, x1, y0, y1;
+};
+
+template <typename Solid>
+Patch patchOf(const Eye& eye, const Solid& solid) {
+  float x0 = 1e9F, x1 = -1e9F, y0 = 1e9F, y1 = -1e9F;
+  solid.eachBound([&](const V& centre, float radius) {
+    const V p = eye.cam_to_world.transpose() * (centre - eye.from);
+    const float z = std::max(0.05F, p.z() - radius);
+    // The sphere's outline lies within its radius at the nearer depth, in both directions.
+    for (const float sx : {-radius, radius}) {
+      for (const float depth : {z, p.z() + radius}) {
+        x0 = std::min(x0, eye.focal * (p.x() + sx) / depth);
+        x1 = std::max(x1, eye.focal * (p.x() + sx) / depth);
+        y0 = std::min(y0, eye.focal * (p.y() + sx) / depth);
+        y1 = std::max(y1, eye.focal * (p.y() + sx) / depth);
+      }
+    }
+  });
+  auto clampTo = [](float v, int high) { return std::clamp(static_cast<int>(std::floor(v)), 0, high); };
+  return {clampTo(x0 + eye.half_w - 1, eye.width), clampTo(x1 + eye.half_w + 2, eye.width),
+          clampTo(y0 + eye.half_h - 1, eye.height), clampTo(y1 + eye.half_h + 2, eye.height)};
+}
+
+Patch united(const Patch& a, const Patch& b) {
+  return {std::min(a.x0, b.x0), std::max(a.x1, b.x1), std::min(a.y0, b.y0), std::max(a.y1, b.y1)};
+}
+
+template <typename Solid, typename Layer>
+void draw(const Eye& eye, const Solid& solid, float radius, const Light& light, Layer& layer) {
+  const Patch patch = patchOf(eye, solid);
+  for (int y = patch.y0; y < patch.y1; ++y)
+    for (int x = patch.x0; x < patch.x1; ++x) {
+      const std::size_t at =
+          static_cast<std::size_t>(y) * static_cast<std::size_t>(eye.width) + static_cast<std::size_t>(x);
+      Hit hit;
+      hit.t = layer.depth[at];
+      if (!solid.meet(eye.from, layer.way[at], hit)) continue;
+      layer.depth[at] = hit.t;
+      layer.colour[at] = shade(hit, solid.paint, radius, light);
+    }
+}
+
+V toV(const Vec3& p) {
+  return p.cast<float>();
+}
+V toV(const std::array<float, 3>& c) {
+  return {c[0], c[1], c[2]};
+}
+
+}  // namespace
+
+struct ScenePicture::Solids {
+  std::vector<Limb> limbs;
+  std::vector<Disc> discs;
+};
+
+namespace {
+
+template <typename Solids>
+Solids lifterSolids(const SquatPose& pose, const PlateStack& plates, const RoomLook& look,
+                    const LifterBuild& build) {
+  Solids s;
+  const auto g = static_cast<float>(build.girth);
+  const Paint skin{toV(look.skin_bgr), Skin::kPlain}, shirt{toV(look.shirt_bgr), Skin::kCloth},
+      shorts{toV(look.shorts_bgr), Skin::kCloth}, shoe{toV(look.shoe_bgr), Skin::kCloth};
+  auto limb = [&](const Vec3& a, const Vec3& b, float ra, float rb, const Paint& paint) {
+    s.limbs.push_back({toV(a), toV(b), g * ra, g * rb, paint, static_cast<float>(s.limbs.size())});
+  };
+  for (const Side* side : {&pose.right, &pose.left}) {
+    auto p = [&](Joint j) -> const Vec3& { return side->joint[indexOf(j)]; };
+    limb(p(Joint::kAnkle), p(Joint::kKnee), 0.042F, 0.060F, skin);
+    const Vec3 mid_thigh = 0.42 * p(Joint::kHip) + 0.58 * p(Joint::kKnee);
+    limb(p(Joint::kKnee), mid_thigh, 0.062F, 0.076F, skin);
+    limb(mid_thigh, p(Joint::kHip), 0.080F, 0.098F, shorts);
+    limb(p(Joint::kHeel) + Vec3(0.03, 0.028, 0), p(Joint::kToe) + Vec3(-0.035, 0.020, 0), 0.040F, 0.034F,
+         shoe);
+    limb(p(Joint::kAnkle), p(Joint::kHeel) + Vec3(0.05, 0.045, 0), 0.042F, 0.042F, shoe);
+    limb(p(Joint::kShoulder), p(Joint::kElbow), 0.052F, 0.040F, shirt);
+    limb(p(Joint::kElbow), p(Joint::kWrist), 0.040F, 0.030F, skin);
+    limb(p(Joint::kWrist), p(Joint::kWrist) + Vec3(-0.01, 0.03, 0), 0.036F, 0.034F, skin);
+  }
+  auto mid = [&](Joint j) {
+    return Vec3(0.5 * (pose.right.joint[indexOf(j)] + pose.left.joint[indexOf(j)]));
+  };
+  const Vec3 hip = mid(Joint::kHip), shoulder = mid(Joint::kShoulder), ear = mid(Joint::kEar);
+  const Vec3 up = (shoulder - hip).normalized();
+  for (const double z : {-0.075, 0.0, 0.075}) {
+    const Vec3 out(0, 0, z);
+    limb(hip + 0.02 * up + out, hip + 0.20 * up + out, 0.108F, 0.100F, shorts);
+    limb(hip + 0.16 * up + out, shoulder - 0.03 * up + 1.3 * out, 0.102F, 0.112F, shirt);
+  }
+  limb(shoulder, ear, 0.055F, 0.052F, skin);
+  limb(ear + Vec3(0.0, -0.02, 0), ear + Vec3(0.02, 0.05, 0), 0.078F, 0.090F, skin);
+
+  const Paint steel{V(165, 165, 165), Skin::kSteel};
+  const V bar = toV(pose.bar);
+  s.discs.push_back({bar, -0.655F, 0.655F, 0.014F, steel});
+  for (const float sign : {1.0F, -1.0F}) {
+    auto disc = [&](double z0, double z1, double radius, const Paint& paint) {
+      const float a = sign * static_cast<float>(z0), b = sign * static_cast<float>(z1);
+      s.discs.push_back({bar, std::min(a, b), std::max(a, b), static_cast<float>(radius), paint});
+    };
+    disc(0.655, 1.10, 0.025, steel);
+    disc(0.640, 0.655, 0.040, steel);
+    double z = plates.innerFace_m();
+    for (const auto& plate : plates.plates) {
+      const Paint face{toV(plate.bgr), Skin::kPlateFace};
+      const double round = std::min(0.010, 0.25 * plate.thickness_m);  // the rim's edges are rounded
+      disc(z, z + plate.thickness_m, 0.5 * plate.diameter_m - 0.4 * round, face);
+      disc(z + round, z + plate.thickness_m - round, 0.5 * plate.diameter_m, face);
+      z += plate.thickness_m;
+    }
+    disc(z, z + 0.035, 0.036, Paint{V(60, 60, 62), Skin::kSteel});  // collar
+  }
+  return s;
+}
+
+}  // namespace
+
+ScenePicture::ScenePicture(PinholeCamera camera, PlateStack plates, RoomLook look, LifterBuild build)
+    : camera_(camera), plates_(std::move(plates)), look_(look), build_(build) {
+  const Eye eye(camera_);
+  const Light light(look_.light, camera_.position_m.z());
+  const std::size_t pixels = static_cast<std::size_t>(eye.width) * static_cast<std::size_t>(eye.height);
+  const float away = camera_.position_m.z() > 0.0 ? -1.0F : 1.0F;  // the side away from the camera
+  const Paint wall{toV(look_.wall_bgr), Skin::kPlain}, floor{toV(look_.floor_bgr), Skin::kCloth},
+      post{V(40, 42, 44), Skin::kSteel}, wood{V(70, 105, 140), Skin::kCloth};
+  std::vector<Block> blocks = {{V(-8, -0.05F, -6), V(8, 0, 6), floor}};
+  const float wall_z = 2.4F * away;
+  blocks.push_back({V(-8, 0, std::min(wall_z, wall_z + 0.1F * away)),
+                    V(8, 3.2F, std::max(wall_z, wall_z + 0.1F * away)), wall});
+  blocks.push_back({V(-8, 0.0F, wall_z - 0.03F), V(8, 0.12F, wall_z + 0.03F), wood});
+  // A rack in front of the lifter, a bench and a shelf at the wall.
+  for (const float z : {-0.58F, 0.58F}) {
+    blocks.push_back({V(0.62F, 0, z - 0.035F), V(0.69F, 2.25F, z + 0.035F), post});
+    blocks.push_back({V(0.25F, 0.0F, z - 0.04F), V(0.85F, 0.06F, z + 0.04F), post});
+    blocks.push_back(
+        {V(0.56F, 1.25F, z - 0.03F), V(0.62F, 1.29F, z + 0.03F), Paint{V(30, 150, 190), Skin::kPlain}});
+  }
+  blocks.push_back({V(0.62F, 2.2F, -0.58F), V(0.69F, 2.25F, 0.58F), post});
+  blocks.push_back({V(-2.4F, 0.38F, std::min(1.6F * away, 2.0F * away)),
+                    V(-1.2F, 0.48F, std::max(1.6F * away, 2.0F * away)), wood});
+  blocks.push_back({V(1.5F, 0.6F, std::min(2.0F * away, 2.35F * away)),
+                    V(2.9F, 0.66F, std::max(2.0F * away, 2.35F * away)), post});
+  for (int i = 0; i < 5; ++i) {
+    const float x = 1.65F + 0.26F * static_cast<float>(i);
+    blocks.push_back({V(x, 0.66F, std::min(2.05F * away, 2.3F * away)),
+                      V(x + 0.16F, 0.80F, std::max(2.05F * away, 2.3F * away)),
+                      Paint{V(70.0F + 20.0F * static_cast<float>(i % 3), 60, 80), Skin::kPlain}});
+  }
+  for (int ray = 0; ray < kRays; ++ray) {
+    auto layer = std::make_unique<Layer>();
+    layer->colour.assign(pixels, V::Constant(90.0F));
+    layer->depth.assign(pixels, std::numeric_limits<float>::max());
+    layer->way.reserve(pixels);
+    for (int y = 0; y < eye.height; ++y)
+      for (int x = 0; x < eye.width; ++x)
+        layer->way.push_back(eye.way(static_cast<float>(x) + kRayPlace[static_cast<std::size_t>(ray)][0],
+                                     static_cast<float>(y) + kRayPlace[static_cast<std::size_t>(ray)][1]));
+    for (const Block& b : blocks) draw(eye, b, 1.0F, light, *layer);
+    drawn_.push_back(std::make_unique<Layer>(*layer));
+    room_.push_back(std::move(layer));
+  }
+  mixDown({0, eye.width}, {0, eye.height}, room_, still_);
+}
+
+ScenePicture::~ScenePicture() = default;
+
+void ScenePicture::mixDown(const cv::Range& columns, const cv::Range& rows,
+                           const std::vector<std::unique_ptr<Layer>>& layers, cv::Mat& bgr) const {
+  bgr.create(camera_.height_px, camera_.width_px, CV_8UC3);
+  for (int y = rows.start; y < rows.end; ++y) {
+    auto* row = bgr.ptr<cv::Vec3b>(y);
+    for (int x = columns.start; x < columns.end; ++x) {
+      const std::size_t at = static_cast<std::size_t>(y) * static_cast<std::size_t>(camera_.width_px) +
+                             static_cast<std::size_t>(x);
+      V sum = V::Zero();
+      for (const auto& layer : layers) sum += layer->colour[at].cwiseMin(255.0F);
+      for (int k = 0; k < 3; ++k) row[x][k] = cv::saturate_cast<uchar>(sum[k] / kRays);
+    }
+  }
+}
+
+void ScenePicture::render(const std::function<SquatPose(double)>& pose, double time_s, double exposure_s,
+                          cv::Mat& bgr) {
+  const Eye eye(camera_);
+  const Light light(look_.light, camera_.position_m.z());
+  std::array<Solids, kRays> solids;
+  Patch touched{eye.width, 0, eye.height, 0};
+  for (int ray = 0; ray < kRays; ++ray) {
+    const double t = time_s + exposure_s * ((ray + 0.5) / kRays - 0.5);
+    Solids& s = solids[static_cast<std::size_t>(ray)];
+    s = lifterSolids<Solids>(pose(t), plates_, look_, build_);
+    if (look_.someone_passes) addPasserBy(s, t);
+    for (const Limb& limb : s.limbs) touched = united(touched, patchOf(eye, limb));
+    for (const Disc& disc : s.discs) touched = united(touched, patchOf(eye, disc));
+    // From near to far, so that little is shaded that is hidden later.
+    auto far = [&](const V& p) { return (p - eye.from).squaredNorm(); };
+    std::sort(s.limbs.begin(), s.limbs.end(),
+              [&](const Limb& a, const Limb& b) { return far(a.a + a.b) < far(b.a + b.b); });
+    std::sort(s.discs.begin(), s.discs.end(), [&](const Disc& a, const Disc& b) {
+      return std::abs(a.z0 + a.z1 - 2.0F * eye.from.z()) < std::abs(b.z0 + b.z1 - 2.0F * eye.from.z());
+    });
+  }
+  auto one = [&](std::size_t ray) {
+    Layer& layer = *drawn_[ray];
+    for (int y = touched.y0; y < touched.y1; ++y) {
+      const long from = static_cast<long>(y) * eye.width + touched.x0,
+                 to = static_cast<long>(y) * eye.width + touched.x1;
+      std::copy(room_[ray]->colour.begin() + from, room_[ray]->colour.begin() + to,
+                layer.colour.begin() + from);
+      std::copy(room_[ray]->depth.begin() + from, room_[ray]->depth.begin() + to, layer.depth.begin() + from);
+    }
+    for (const Disc& disc : solids[ray].discs) draw(eye, disc, disc.radius, light, layer);
+    for (const Limb& limb : solids[ray].limbs) draw(eye, limb, 1.0F, light, layer);
+  };
+  {
+    std::jthread second([&] {
+      one(1);
+      one(3);
+    });
+    one(0);
+    one(2);
+  }
+  still_.copyTo(bgr);
+  if (touched.x0 < touched.x1 && touched.y0 < touched.y1)
+    mixDown({touched.x0, touched.x1}, {touched.y0, touched.y1}, drawn_, bgr);
+}
+
+// Someone walks by between camera and lifter at 1.2 m/s.
+void ScenePicture::addPasserBy(Solids& solids, double time_s) const {
+  const double side = camera_.position_m.z() > 0.0 ? 1.0 : -1.0;
+  const Vec3 at(1.2 * (time_s - look_.passes_at_s), 0.0, 1.7 * side);
+  const Paint coat{V(52, 66, 60), Skin::kCloth}, skin{toV(look_.skin_bgr), Skin::kPlain};
+  auto limb = [&](double y0, double y1, float r0, float r1, const Paint& paint) {
+    solids.limbs.push_back({toV(at + Vec3(0, y0, 0)), toV(at + Vec3(0, y1, 0)), r0, r1, paint});
+  };
+  limb(0.05, 0.95, 0.07F, 0.10F, coat);
+  limb(0.95, 1.45, 0.12F, 0.13F, coat);
+  limb(1.60, 1.68, 0.08F, 0.09F, skin);
+}
+
+}  // namespace mottix

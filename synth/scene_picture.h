@@ -1,0 +1,76 @@
+// Pictures of a lifter in a small strength room, as a pinhole camera sees them.
+//
+// Every solid (rounded limb, disc, box) is intersected with the rays of its own patch of the picture against
+// a depth buffer; four rays a pixel, each at its own moment of the exposure, give smooth edges and motion
+// blur.
+#pragma once
+
+#include <cstdint>
+#include <functional>
+#include <memory>
+#include <vector>
+
+#include <opencv2/core/mat.hpp>
+
+#include "synth/squat_motion.h"
+
+namespace mottix {
+
+// x right, y down, z forward; u = f·x/z + width/2, v = f·y/z + height/2.
+struct PinholeCamera {
+  int width_px = 1280;
+  int height_px = 720;
+  double focal_px = 1150.0;
+  Eigen::Matrix3d world_to_cam = Eigen::Matrix3d::Identity();
+  Vec3 position_m = Vec3::Zero();
+
+  Vec3 toCamera(const Vec3& world) const { return world_to_cam * (world - position_m); }
+  Vec2 toPicture(const Vec3& world) const;
+  // Looks from the lifter's right (or left) at `target_m` from `distance_m` away.
+  static PinholeCamera beside(bool right, const Vec3& target_m, double distance_m, double yaw_deg,
+                              double pitch_deg, double roll_deg);
+};
+
+struct PlateStack {  // on each side, from the inside out
+  struct Plate {
+    double diameter_m, thickness_m;
+    std::array<float, 3> bgr;
+  };
+  std::vector<Plate> plates;
+  double innerFace_m() const { return 0.655; }  // half of 131 cm between the collars
+  double outerFaceOfFullSize_m() const;         // of the outermost 450 mm plate, from the bar's middle
+};
+PlateStack platesFor(double load_kg, std::uint32_t seed);
+
+struct RoomLook {
+  std::array<float, 3> wall_bgr{150, 150, 145}, floor_bgr{58, 58, 60}, shirt_bgr{70, 60, 120},
+      shorts_bgr{60, 50, 45}, skin_bgr{110, 140, 190}, shoe_bgr{200, 200, 205};
+  float light = 1.0F;
+  bool someone_passes = false;  // a person crosses between camera and lifter
+  double passes_at_s = 4.0;
+};
+
+class ScenePicture {
+ public:
+  ScenePicture(PinholeCamera camera, PlateStack plates, RoomLook look, LifterBuild build);
+  ~ScenePicture();
+  // `pose` gives the lifter at a time; the exposure lasts `exposure_s` round `time_s`.
+  void render(const std::function<SquatPose(double)>& pose, double time_s, double exposure_s, cv::Mat& bgr);
+
+ private:
+  struct Layer;
+  struct Solids;
+  PinholeCamera camera_;
+  PlateStack plates_;
+  RoomLook look_;
+  LifterBuild build_;
+  std::vector<std::unique_ptr<Layer>> room_;   // one a sub-ray: colour and depth of what stands still
+  std::vector<std::unique_ptr<Layer>> drawn_;  // and with the lifter in it
+  cv::Mat still_;
+
+  void mixDown(const cv::Range& columns, const cv::Range& rows,
+               const std::vector<std::unique_ptr<Layer>>& layers, cv::Mat& bgr) const;
+  void addPasserBy(Solids& solids, double time_s) const;
+};
+
+}  // namespace mottix

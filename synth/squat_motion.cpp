@@ -1,0 +1,200 @@
+#include "synth/squat_motion.h"
+
+#include <algorithm>
+#include <cassert>
+#include <cmath>
+#include <numbers>
+#include <string>
+
+#include <Eigen/Geometry>
+
+namespace mottix {
+namespace {
+
+constexpr double kDeg = std::numbers::pi / 180.0;
+constexpr double kHipHalfOfHeight = 0.053;  // hip joint centres, half their distance
+constexpr double kShoulderHalfOfHeight = 0.095;
+constexpr double kAnkleHeightOfHeight = 0.048;  // ankle joint centre above the floor, shoes on
+constexpr double kSwayM = 0.002;                // of a standing lifter
+constexpr double kHipsFirstUntil = 0.75;        // part of the way up over which the planted fault lasts
+
+// Minimum-jerk course from 0 to 1.
+double course(double part) {
+  const double p = std::clamp(part, 0.0, 1.0);
+  return p * p * p * (10.0 + p * (-15.0 + 6.0 * p));
+}
+
+// From above the trunk, shoulder to wrist by two links, the elbow low and behind.
+Vec3 elbowBetween(const Vec3& shoulder, const Vec3& wrist, double upper, double fore) {
+  const Vec3 d = wrist - shoulder;
+  const double reach = std::min(d.norm(), 0.999 * (upper + fore));
+  const double along = (reach * reach + upper * upper - fore * fore) / (2.0 * reach);
+  const double off = std::sqrt(std::max(0.0, upper * upper - along * along));
+  const Vec3 axis = d.normalized();
+  Vec3 down(-0.35, -1.0, 0.0);
+  down = (down - down.dot(axis) * axis).normalized();
+  return shoulder + along * axis + off * down;
+}
+
+}  // namespace
+
+Expected<void> LifterBuild::validate() const {
+  auto bad = [](const std::string& what) { return fail(Remedy::kCorrectInput, "Lifter: " + what); };
+  if (!(height_m >= 1.2 && height_m <= 2.3)) return bad("height_m must lie between 1.2 and 2.3.");
+  for (double share : {thigh_of_height, shank_of_height, trunk_of_height})
+    if (!(share >= 0.18 && share <= 0.34))
+      return bad("thigh, shank and trunk must lie between 0.18 and 0.34 of the height.");
+  if (!(girth >= 0.5 && girth <= 2.0)) return bad("girth must lie between 0.5 and 2.");
+  return {};
+}
+
+Expected<void> SquatPlan::validate() const {
+  if (auto ok = build.validate(); !ok) return ok;
+  auto bad = [](const std::string& what) { return fail(Remedy::kCorrectInput, "Squat plan: " + what); };
+  if (reps.empty() || reps.size() > 20) return bad("there must be 1 to 20 reps.");
+  for (const RepPlan& r : reps) {
+    if (!(r.depth_m >= -0.25 && r.depth_m <= 0.12)) return bad("depth_m must lie between -0.25 and 0.12.");
+    if (!(r.lean_gain_deg >= 0.0 && r.lean_gain_deg <= 25.0))
+      return bad("lean_gain_deg must lie between 0 and 25.");
+    if (!(std::abs(r.bar_forward_m) <= 0.12)) return bad("bar_forward_m must lie within 0.12 of mid-foot.");
+    if (!(r.descent_s >= 0.4 && r.descent_s <= 8.0 && r.ascent_s >= 0.4 && r.ascent_s <= 10.0))
+      return bad("descent_s and ascent_s must lie between 0.4 and 8 or 10 s.");
+  }
+  if (!(lean_deg >= 15.0 && lean_deg <= 70.0)) return bad("lean_deg must lie between 15 and 70.");
+  if (!(still_before_s >= 0.2 && still_before_s <= 10.0 && still_between_s >= 0.2 && still_between_s <= 10.0))
+    return bad("pauses must lie between 0.2 and 10 s.");
+  return {};
+}
+
+SquatMotion::SquatMotion(SquatPlan plan) : plan_(std::move(plan)) {
+  assert(plan_.validate() && "the plan comes from outside and is checked before");
+  double t = plan_.still_before_s;
+  for (const RepPlan& rep : plan_.reps) {
+    RepEvents e;
+    e.start_s = t;
+    e.bottom_s = e.start_s + rep.descent_s;
+    e.ascent_start_s = e.bottom_s + plan_.turn_s;
+    e.top_s = e.end_s = e.ascent_start_s + rep.ascent_s;
+    t = e.end_s + plan_.still_between_s;
+    events_.push_back(e);
+    bottoms_.push_back(bottom(rep));
+  }
+  duration_s_ = t + 0.4;
+  // The size of the planted lean is met by bisection.
+  lean_bump_rad_.assign(plan_.reps.size(), 0.0);
+  for (std::size_t r = 0; r < plan_.reps.size(); ++r) {
+    if (plan_.reps[r].lean_gain_deg <= 0.0) continue;
+    double low = 0.0, high = 1.0;
+    for (int round = 0; round < 30; ++round) {
+      lean_bump_rad_[r] = 0.5 * (low + high);
+      (greatestGain_deg(r) < plan_.reps[r].lean_gain_deg ? low : high) = lean_bump_rad_[r];
+    }
+  }
+}
+
+double SquatMotion::greatestGain_deg(std::size_t rep) const {
+  const RepEvents& e = events_[rep];
+  const double bottom = at(e.ascent_start_s).trunk_lean_deg;
+  double most = bottom;
+  for (int i = 0; i <= 100; ++i)
+    most = std::max(most, at(e.ascent_start_s + (e.top_s - e.ascent_start_s) * i / 100.0).trunk_lean_deg);
+  return most - bottom;
+}
+
+SquatMotion::Posture SquatMotion::bottom(const RepPlan& rep) const {
+  // The thigh angle at which the hip lies `depth_m` below the knee, in solve's own geometry.
+  Posture p{0.5 * std::numbers::pi, plan_.lean_deg * kDeg, rep.bar_forward_m};
+  double low = 0.2, high = 2.6;
+  for (int round = 0; round < 40; ++round) {
+    p.thigh_rad = 0.5 * (low + high);
+    const SquatPose pose = solve(p);
+    const double depth =
+        pose.right.joint[indexOf(Joint::kKnee)].y() - pose.right.joint[indexOf(Joint::kHip)].y();
+    (depth < rep.depth_m ? low : high) = p.thigh_rad;
+  }
+  return p;
+}
+
+SquatMotion::Posture SquatMotion::postureAt(double time_s) const {
+  const Posture up{4.0 * kDeg, 8.0 * kDeg, 0.0};
+  Posture p = up;
+  p.bar_x_m += kSwayM * std::sin(1.9 * time_s);
+  for (std::size_t r = 0; r < events_.size(); ++r) {
+    const RepEvents& e = events_[r];
+    if (time_s < e.start_s || time_s > e.end_s) continue;
+    const Posture& low = bottoms_[r];
+    const bool rising = time_s > e.ascent_start_s;
+    const double part = rising ? (time_s - e.ascent_start_s) / (e.top_s - e.ascent_start_s) : 0.0;
+    const double down = rising ? 1.0 - course(part) : course((time_s - e.start_s) / (e.bottom_s - e.start_s));
+    p.thigh_rad = up.thigh_rad + down * (low.thigh_rad - up.thigh_rad);
+    p.lean_rad = up.lean_rad + (1.0 - (1.0 - down) * (1.0 - down)) * (low.lean_rad - up.lean_rad);
+    p.bar_x_m += down * low.bar_x_m;
+    if (rising && part < kHipsFirstUntil)
+      p.lean_rad += lean_bump_rad_[r] * std::pow(std::sin(std::numbers::pi * part / kHipsFirstUntil), 2);
+  }
+  return p;
+}
+
+SquatPose SquatMotion::solve(const Posture& posture) const {
+  const LifterBuild& b = plan_.build;
+  const double h = b.height_m;
+  const double out = std::tan(plan_.toe_out_deg * kDeg);
+  const double foot = b.foot_of_height * h * std::cos(plan_.toe_out_deg * kDeg);
+  const double trunk = b.trunk_of_height * h;
+
+  const Vec3 ankle(-0.5 * foot + 0.24 * foot, kAnkleHeightOfHeight * h, plan_.stance_half_m);
+  // bar.x = hip.x + (trunk + above)·sin(lean) - behind·cos(lean) gives hip.x, and that the knee.
+  const double along = trunk + plan_.bar_above_m, behind = plan_.bar_behind_m, lean = posture.lean_rad;
+  const double hip_x = posture.bar_x_m - along * std::sin(lean) + behind * std::cos(lean);
+  const double thigh = b.thigh_of_height * h, shank = b.shank_of_height * h, hip_z = kHipHalfOfHeight * h;
+  // The knee goes outward as it goes forward, which shortens the thigh seen from the side; a few rounds
+  // settle it.
+  double ahead = 0.1, flat = thigh;
+  for (int round = 0; round < 12; ++round) {
+    flat = std::sqrt(std::max(0.0, thigh * thigh - std::pow(ankle.z() + out * ahead - hip_z, 2)));
+    const double longest = 0.95 * shank / std::sqrt(1.0 + out * out);
+    ahead = std::clamp(hip_x + flat * std::sin(posture.thigh_rad) - ankle.x(), -longest, longest);
+  }
+  const double rise = std::sqrt(shank * shank - ahead * ahead * (1.0 + out * out));
+  const Vec3 knee = ankle + Vec3(ahead, rise, out * ahead);
+  const Vec3 hip(knee.x() - flat * std::sin(posture.thigh_rad), knee.y() + flat * std::cos(posture.thigh_rad),
+                 hip_z);
+  const Vec3 up(std::sin(lean), std::cos(lean), 0.0), back(-std::cos(lean), std::sin(lean), 0.0);
+  const Vec3 hip_mid(hip.x(), hip.y(), 0.0);
+  const Vec3 shoulder_mid = hip_mid + trunk * up;
+
+  SquatPose pose;
+  pose.trunk_lean_deg = lean / kDeg;
+  pose.bar = hip_mid + along * up + behind * back;
+  auto set = [](Side& side, Joint j, Vec3 p, double z_sign) {
+    p.z() *= z_sign;
+    side.joint[indexOf(j)] = p;
+  };
+  Vec3 shoulder = shoulder_mid, wrist = pose.bar,
+       ear = shoulder_mid + 0.115 * h * (0.75 * up + Vec3(0, 0.25, 0));
+  shoulder.z() = kShoulderHalfOfHeight * h;
+  wrist.z() = plan_.grip_half_m;
+  wrist += Vec3(0.02, -0.03, 0.0);
+  ear += Vec3(0.02, 0.0, 0.07);
+  const Vec3 elbow = elbowBetween(shoulder, wrist, b.upper_arm_of_height * h, b.forearm_of_height * h);
+  const Vec3 heel(-0.5 * foot, 0.012, plan_.stance_half_m - 0.24 * foot * out);
+  const Vec3 toe(0.5 * foot, 0.015, plan_.stance_half_m + 0.76 * foot * out);
+  for (auto [side, sign] : {std::pair{&pose.right, 1.0}, {&pose.left, -1.0}}) {
+    set(*side, Joint::kAnkle, ankle, sign);
+    set(*side, Joint::kKnee, knee, sign);
+    set(*side, Joint::kHip, hip, sign);
+    set(*side, Joint::kShoulder, shoulder, sign);
+    set(*side, Joint::kElbow, elbow, sign);
+    set(*side, Joint::kWrist, wrist, sign);
+    set(*side, Joint::kEar, ear, sign);
+    set(*side, Joint::kHeel, heel, sign);
+    set(*side, Joint::kToe, toe, sign);
+  }
+  return pose;
+}
+
+SquatPose SquatMotion::at(double time_s) const {
+  return solve(postureAt(time_s));
+}
+
+}  // namespace mottix
