@@ -14,6 +14,7 @@ constexpr double kPitchPriorDeg = 4.0;
 constexpr double kEdgeNoisePx = 0.3;
 constexpr double kMaxDepthRatio = 0.08;  // 25 cm of plates at 3 m
 constexpr double kRimDepthM = 0.015;     // outer face to the rim's widest circle
+constexpr double kCircleBiasPx = 0.3;    // bevels and their shadows move an inner circle's middle by about this
 constexpr double kTrustDeg = 1.0;        // bars bend and plates sit askew on the sleeve by about this
 
 using Vec3 = Eigen::Vector3d;
@@ -122,7 +123,8 @@ std::optional<ParallaxVote> voteFromCircles(const std::vector<Vec2>& centre,
   if (used < kFewest / 2.0 || e > 0.0 || -e < 6.0 * e_sd) return std::nullopt;
   ParallaxVote vote;
   vote.vanishing_px = mean_c + mean_o / e;
-  vote.sd_px = ((mean_o / e) * (e_sd / e)).cwiseAbs() + Vec2::Constant(noise / std::sqrt(used) / -e);
+  vote.sd_px = ((mean_o / e) * (e_sd / e)).cwiseAbs() +
+               Vec2::Constant(std::hypot(noise / std::sqrt(used), kCircleBiasPx) / -e);
   return vote;
 }
 
@@ -156,16 +158,18 @@ std::optional<BarAxis> estimateBarAxis(const std::vector<OutlineInFrame>& outlin
   for (int round = 0; round < 2; ++round) {
     Vec2 weight = prior_sd.cwiseAbs2().cwiseInverse();
     Vec2 sum = weight.cwiseProduct(picture_middle_px);
+    Vec2 best_sd = prior_sd;
     axis.from_parallax = false;
     for (const ParallaxVote& vote : findParallaxVotes(frames)) {
-      const Vec2 w = (vote.sd_px.cwiseAbs2() + Vec2::Constant(floor_px * floor_px)).cwiseInverse();
-      weight += w;
-      sum += w.cwiseProduct(vote.vanishing_px);
+      const Vec2 sd = (vote.sd_px.cwiseAbs2() + Vec2::Constant(floor_px * floor_px)).cwiseSqrt();
+      weight += sd.cwiseAbs2().cwiseInverse();
+      sum += sd.cwiseAbs2().cwiseInverse().cwiseProduct(vote.vanishing_px);
+      best_sd = best_sd.cwiseMin(sd);
       axis.from_parallax = true;
     }
     axis.vanishing_px = sum.cwiseQuotient(weight);
-    // Votes share the outline, so together they are not trusted further than one alone.
-    axis.vanishing_sd_px = weight.cwiseInverse().cwiseSqrt().cwiseMax(0.7 * floor_px);
+    // Votes share the outline, so together they are trusted as far as the best one alone.
+    axis.vanishing_sd_px = best_sd;
     const Solved solved = solveFor(outlines, axis.vanishing_px);
     axis.depth_ratio = axis.from_parallax ? solved.ratio : 0.0;
     auto radius = solved.radius;

@@ -22,6 +22,15 @@ Expected<void> PlateTrackOptions::validate() const {
   return {};
 }
 
+namespace {
+
+constexpr double kLargestGrowth = 1.8;  // rings and hubs of half the plate and more are taken for it at first
+
+// How much a circle looks like a plate's rim: at like support the larger one is the rim.
+double meritOf(double support, double radius_px) { return support * std::sqrt(radius_px); }
+
+}  // namespace
+
 // One circle being followed, with everything seen of it.
 struct PlateTracker::Candidate {
   struct Seen {
@@ -49,6 +58,15 @@ struct PlateTracker::Candidate {
   std::size_t first_frame = 0;
   double first_time_s = 0.0;
 
+  void start(const DiscOutline& found, double found_sd_px, double support, const EdgeRadii& edge_px, std::size_t frame,
+             double now_s) {
+    outline = first_outline = found;
+    time_s = last_seen_s = first_time_s = now_s;
+    first_frame = frame;
+    sd_px = found_sd_px;
+    seen.assign(1, {frame, {found.centre_px, sd_px, found.radius_px, TrackState::kSeen}, support, edge_px});
+    lowest_px = highest_px = found.centre_px.y();
+  }
   void step(const cv::Mat& gray, std::size_t frame, double now_s, const PlateTrackOptions& options);
   void lookInside(const cv::Mat& gray, std::size_t frame);
   void note(double y_px) {
@@ -151,28 +169,17 @@ void PlateTracker::addCandidate(const cv::Mat& gray, Vec2 centre, double radius,
   auto fit = fitDiscOutline(gray, guess, 0.12 * radius + 2.0, DiscShape::kFree);
   if (fit) fit = fitDiscOutline(gray, fit->outline, 0.05 * radius + 2.0, DiscShape::kFree);
   if (!fit || !fit->convincing()) return;
-  for (const Candidate& c : candidates_) {
-    if (!c.alive) continue;
-    const double apart = (c.outline.centre_px - fit->outline.centre_px).norm();
-    if (apart < 0.35 * std::max(c.outline.radius_px, fit->outline.radius_px)) {
-      // Concentric circles (rim, inner ring, hub): the outer one is the plate.
-      if (c.outline.radius_px >= fit->outline.radius_px) return;
-    }
-  }
-  std::erase_if(candidates_, [&](const Candidate& c) {
-    return c.alive && c.first_frame == frame &&
-           (c.outline.centre_px - fit->outline.centre_px).norm() < 0.35 * fit->outline.radius_px;
-  });
+  // Of circles in one another (rim, inner ring, hub, chance arcs) the one of most merit is followed.
+  auto overlaps = [&](const Candidate& c) {
+    return c.alive && (c.outline.centre_px - fit->outline.centre_px).norm() <
+                          0.35 * std::max(c.outline.radius_px, fit->outline.radius_px);
+  };
+  const double merit = meritOf(fit->support, fit->outline.radius_px);
+  for (const Candidate& c : candidates_)
+    if (overlaps(c) && meritOf(c.seen.back().support, c.outline.radius_px) >= merit) return;
+  std::erase_if(candidates_, [&](const Candidate& c) { return c.first_frame == frame && overlaps(c); });
   Candidate c;
-  c.outline = c.first_outline = fit->outline;
-  c.time_s = c.last_seen_s = c.first_time_s = time_s;
-  c.first_frame = frame;
-  c.sd_px = fit->sd_px;
-  c.seen.push_back({frame,
-                    {c.outline.centre_px, c.sd_px, c.outline.radius_px, TrackState::kSeen},
-                    fit->support,
-                    fit->edge_px});
-  c.note(c.outline.centre_px.y());
+  c.start(fit->outline, fit->sd_px, fit->support, fit->edge_px, frame, time_s);
   candidates_.push_back(std::move(c));
 }
 
@@ -201,7 +208,7 @@ void PlateTracker::findCandidates(const cv::Mat& gray, std::size_t frame, double
   for (std::size_t i = 0; i < tried; ++i)
     addCandidate(gray, Vec2((circles[i][0] + 0.5) / scale, (circles[i][1] + 0.5) / scale),
                  circles[i][2] / scale, frame, time_s);
-  auto weight = [](const Candidate& c) { return c.seen.front().support * c.outline.radius_px; };
+  auto weight = [](const Candidate& c) { return meritOf(c.seen.front().support, c.outline.radius_px); };
   std::stable_sort(candidates_.begin(), candidates_.end(), [&](const Candidate& a, const Candidate& b) {
     if (a.alive != b.alive) return a.alive;
     return weight(a) > weight(b);
@@ -210,6 +217,26 @@ void PlateTracker::findCandidates(const cv::Mat& gray, std::size_t frame, double
   std::erase_if(candidates_, [&](const Candidate& c) {
     return c.alive && c.first_frame == frame && ++alive > static_cast<std::size_t>(options_.candidates);
   });
+  for (Candidate& c : candidates_)
+    if (c.alive && c.first_frame == frame) growToRim(gray, c);
+}
+
+// A first circle may run half along the rim and half along a ring inside it. Larger circles round about are tried; the
+// best supported one is kept, at like support the larger one.
+void PlateTracker::growToRim(const cv::Mat& gray, Candidate& c) const {
+  double best = meritOf(c.seen.front().support, c.outline.radius_px);
+  const DiscOutline first = c.outline;
+  for (double grown = 1.04; grown < kLargestGrowth; grown *= 1.04) {
+    DiscOutline guess;
+    guess.centre_px = first.centre_px;
+    guess.radius_px = grown * first.radius_px;
+    const auto found = searchDisc(gray, guess, 0.3 * first.radius_px);
+    if (!found) continue;
+    const auto fit = fitDiscOutline(gray, *found, 0.05 * guess.radius_px + 2.0, DiscShape::kFree);
+    if (!fit || !fit->convincing() || meritOf(fit->support, fit->outline.radius_px) <= best) continue;
+    best = meritOf(fit->support, fit->outline.radius_px);
+    c.start(fit->outline, fit->sd_px, fit->support, fit->edge_px, c.first_frame, c.first_time_s);
+  }
 }
 
 void PlateTracker::push(const cv::Mat& gray, std::size_t frame, double time_s) {

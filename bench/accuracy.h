@@ -1,0 +1,13 @@
+// Tables in Markdown: how far the analysis of clips lies from the truth, and how long it takes.
+#pragma once
+
+#include <filesystem>
+#include <vector>
+
+namespace mottix {
+
+int printAccuracy(const std::vector<std::filesystem::path>& clips);
+// Each clip is decoded and tracked in turn, `rounds` times; medians and the ratio pair by pair.
+int printSpeed(const std::vector<std::filesystem::path>& clips, int rounds);
+
+}  // namespace mottix

@@ -1,0 +1,52 @@
+#include "bench/clip_truth.h"
+
+#include <fstream>
+
+#include <nlohmann/json.hpp>
+
+namespace mottix {
+
+Expected<ClipTruth> loadTruth(const std::filesystem::path& clip) {
+  const auto path = clip.parent_path() / (clip.stem().string() + ".truth.json");
+  std::ifstream in(path);
+  if (!in) return fail(Remedy::kChooseAnotherFile, "“" + path.string() + "” cannot be read.");
+  const nlohmann::json doc = nlohmann::json::parse(in, nullptr, false);
+  if (doc.is_discarded()) return fail(Remedy::kChooseAnotherFile, "“" + path.string() + "” is not JSON.");
+  ClipTruth out;
+  out.scale_mm_per_px = doc.at("scale_plate_mm_per_px");
+  const std::string near = std::string(doc.at("view")).find("left") != std::string::npos ? "left_" : "right_";
+  auto point = [](const nlohmann::json& p) { return Vec2(p.at("px").at(0), p.at("px").at(1)); };
+  for (const auto& frame : doc.at("frames")) {
+    out.plate_px.push_back(point(frame.at("plate_near")));
+    for (std::size_t j = 0; j < kJointCount; ++j)
+      out.joint_px[j].push_back(point(frame.at("joints").at(near + std::string(kJointNames[j]))));
+  }
+  for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe, Joint::kShoulder})
+    out.first.joints[indexOf(j)] = out.joint_px[indexOf(j)].front();
+  for (const auto& event : doc.at("events")) {
+    TrueRep rep{};
+    rep.start_s = event.at("start");
+    rep.turn_s = 0.5 * (event.at("bottom").get<double>() + event.at("ascent_start").get<double>());
+    rep.end_s = event.at("end");
+    out.reps.push_back(rep);
+  }
+  for (const auto& m : doc.at("measured_per_rep")) {
+    TrueRep& rep = out.reps.at(m.at("rep").get<std::size_t>() - 1);
+    rep.depth_m = m.at("depth_hip_below_knee_m");
+    rep.trunk_gain_deg =
+        m.at("trunk_max_ascent_deg").get<double>() - m.at("trunk_at_bottom_deg").get<double>();
+    rep.bar_forward_m = m.at("bar_x_max_m");
+  }
+  for (const auto& fault : doc.at("faults")) {
+    const std::string name = fault.at("fault");
+    for (std::size_t r : fault.at("reps")) {
+      TrueRep& rep = out.reps.at(r - 1);
+      rep.high = rep.high || name == "insufficient depth";
+      rep.hips_first = rep.hips_first || name.starts_with("hips rise");
+      rep.bar_forward = rep.bar_forward || name.starts_with("bar drifts");
+    }
+  }
+  return out;
+}
+
+}  // namespace mottix

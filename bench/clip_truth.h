@@ -1,0 +1,28 @@
+// What is exactly true in a rendered clip, read from NAME.truth.json (layout: demo/footage/README.md).
+#pragma once
+
+#include <filesystem>
+#include <vector>
+
+#include "core/base/error.h"
+#include "core/log/records.h"
+
+namespace mottix {
+
+struct TrueRep {
+  double start_s, turn_s, end_s;
+  double depth_m, trunk_gain_deg, bar_forward_m;
+  bool high = false, hips_first = false, bar_forward = false;  // planted
+};
+
+struct ClipTruth {
+  double scale_mm_per_px = 0.0;
+  std::vector<Vec2> plate_px;
+  std::array<std::vector<Vec2>, kJointCount> joint_px;  // near side
+  std::vector<TrueRep> reps;
+  PlacedPoints first;  // joints of the first frame, as a coach would place them
+};
+
+Expected<ClipTruth> loadTruth(const std::filesystem::path& clip);
+
+}  // namespace mottix

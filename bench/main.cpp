@@ -1,0 +1,20 @@
+#include <CLI/CLI.hpp>
+
+#include "bench/accuracy.h"
+
+int main(int argc, char** argv) {
+  CLI::App app{
+      "Measures accuracy against the truth files beside the clips, and speed against plain decoding."};
+  app.require_subcommand(1);
+  std::vector<std::filesystem::path> clips;
+  int rounds = 5, code = 0;
+  CLI::App* accuracy = app.add_subcommand("accuracy", "Tables for docs/accuracy.md");
+  accuracy->add_option("CLIPS", clips)->required();
+  accuracy->callback([&] { code = mottix::printAccuracy(clips); });
+  CLI::App* speed = app.add_subcommand("speed", "Table for docs/performance.md");
+  speed->add_option("CLIPS", clips)->required();
+  speed->add_option("--rounds", rounds)->check(CLI::Range(1, 100))->capture_default_str();
+  speed->callback([&] { code = mottix::printSpeed(clips, rounds); });
+  CLI11_PARSE(app, argc, argv);
+  return code;
+}
