@@ -1,0 +1,61 @@
+// The house file: athletes, sessions, sets, clips, tracks, results and decisions of one coach's house.
+//
+// SQLite in WAL mode. Every function that writes is one transaction: all of it is kept, or none. Films are
+// referred to by a path relative to the house file's folder and by their content's hash; they are never
+// written to.
+//
+// Failure: a file that is newer than the program (kUpdateProgram), not a house file or corrupt
+// (kChooseAnotherFile), read-only, locked or on a full disk (kCheckDisk). A file that cannot be opened is
+// left exactly as it was. Used by one thread.
+#pragma once
+
+#include <filesystem>
+#include <memory>
+#include <optional>
+#include <vector>
+
+#include "core/log/records.h"
+
+namespace mottix {
+
+class HouseFile {
+ public:
+  // Opens, or creates when there is no such file; older files are brought up to date.
+  static Expected<HouseFile> open(const std::filesystem::path& path);
+  HouseFile(HouseFile&&) noexcept;
+  HouseFile& operator=(HouseFile&&) noexcept;
+  ~HouseFile();
+
+  const std::filesystem::path& path() const;
+  // Where the film of a set lies, and the way to store a film's place.
+  std::filesystem::path filmPath(const ClipFacts& clip) const;
+  std::string relativeFilm(const std::filesystem::path& film) const;
+
+  Expected<std::vector<Athlete>> athletes() const;
+  Expected<AthleteId> addAthlete(const Athlete& athlete);
+  Expected<void> saveAthlete(const Athlete& athlete);
+
+  // All sets, oldest first.
+  Expected<std::vector<SetRecord>> sets() const;
+  Expected<SetRecord> loadSet(SetId id) const;
+  Expected<SetId> addSet(const SetRecord& set);
+  // What the coach decided, and the state of the set.
+  Expected<void> saveEdit(SetId id, const SetEdit& edit, SetState state);
+  // To another athlete; the day stays.
+  Expected<void> moveSet(SetId id, AthleteId athlete);
+  Expected<void> removeSet(SetId id);
+
+  Expected<std::optional<TrackRecord>> loadTracks(SetId id) const;
+  Expected<void> saveTracks(SetId id, const ClipFacts& clip, const TrackRecord& tracks);
+  Expected<void> saveProblem(SetId id, const std::string& problem);
+  Expected<void> saveResults(SetId id, const Analysis& analysis, const RuleBook& book);
+
+ private:
+  struct Impl;
+  explicit HouseFile(std::unique_ptr<Impl> impl);
+  std::unique_ptr<Impl> impl_;
+};
+
+std::string_view nameOf(SetState state);
+
+}  // namespace mottix

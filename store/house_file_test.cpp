@@ -1,0 +1,255 @@
+#include "store/house_file.h"
+
+#include <sys/stat.h>
+#include <unistd.h>
+
+#include <fstream>
+
+#include <SQLiteCpp/SQLiteCpp.h>
+#include <gtest/gtest.h>
+
+#include "store/migrations.h"
+
+namespace mottix {
+namespace {
+
+namespace fs = std::filesystem;
+
+class HouseFileTest : public testing::Test {
+ protected:
+  void SetUp() override {
+    folder = fs::temp_directory_path() / ("mottix_store_" + std::to_string(getpid()) + "_" +
+                                          testing::UnitTest::GetInstance()->current_test_info()->name());
+    fs::create_directories(folder);
+    path = folder / "house.mottix";
+  }
+  void TearDown() override { fs::remove_all(folder); }
+
+  HouseFile opened() {
+    auto house = HouseFile::open(path);
+    EXPECT_TRUE(house) << (house ? "" : house.error().text);
+    return std::move(*house);
+  }
+  static SetRecord someSet(AthleteId athlete) {
+    SetRecord set;
+    set.athlete = athlete;
+    set.day = "2026-11-24";
+    set.clip.file = "films/a.mp4";
+    set.edit.asked = {Lift::kSquat, "low bar", 5, 82.5, 8.0, Facing::kRight, 450.0};
+    set.edit.overruled = {"squat.high"};
+    set.edit.placed = {{7, {}}, {3, {}}};
+    set.edit.placed[0].joints[indexOf(Joint::kHip)] = Vec2(1.25, 2.5);
+    set.edit.placed[1].joints[indexOf(Joint::kKnee)] = Vec2(3, 4);
+    set.edit.cue = "high.knees_out";
+    set.edit.next_load_kg = 85.0;
+    return set;
+  }
+  static TrackRecord someTracks() {
+    TrackRecord record;
+    record.version = "tracker/1";
+    record.axis = AxisSeen{Vec2(600, 350), Vec2(20, 30), true};
+    record.tracks.width_px = 1280;
+    record.tracks.height_px = 720;
+    for (int i = 0; i < 5; ++i) {
+      record.tracks.time_s.push_back(i / 30.0);
+      record.tracks.bar.push_back(
+          {Vec2(100 + i, 200), 0.4, 80.0, i == 3 ? TrackState::kBridged : TrackState::kSeen});
+    }
+    record.tracks.bar[4].state = TrackState::kLost;
+    record.carried[indexOf(Joint::kHip)].assign(5, {Vec2(10, 20), 1.5, true});
+    record.carried[indexOf(Joint::kHip)][2].known = false;
+    return record;
+  }
+  static std::string bytes(const fs::path& file) {
+    std::ifstream in(file, std::ios::binary);
+    return {std::istreambuf_iterator<char>(in), {}};
+  }
+  fs::path folder, path;
+};
+
+TEST_F(HouseFileTest, KeepsAthletesAndSetsAcrossReopening) {
+  SetId id;
+  {
+    HouseFile house = opened();
+    const auto athlete = house.addAthlete({{}, "Åse Brekkemoen-Halvorsrud", 1.25, 4, "left knee"});
+    ASSERT_TRUE(athlete);
+    id = *house.addSet(someSet(*athlete));
+  }
+  const HouseFile house = opened();
+  const auto athletes = *house.athletes();
+  ASSERT_EQ(athletes.size(), 1u);
+  EXPECT_EQ(athletes[0].name, "Åse Brekkemoen-Halvorsrud");
+  EXPECT_DOUBLE_EQ(athletes[0].step_kg, 1.25);
+  EXPECT_EQ(athletes[0].open_pain, 4);
+  const auto set = house.loadSet(id);
+  ASSERT_TRUE(set);
+  EXPECT_EQ(set->edit, someSet(athletes[0].id).edit);
+  EXPECT_EQ(set->day, "2026-11-24");
+  EXPECT_EQ(set->clip.file, "films/a.mp4");
+  EXPECT_EQ(set->state, SetState::kWaiting);
+}
+
+TEST_F(HouseFileTest, TheFirstPlacedFrameStaysFirst) {
+  HouseFile house = opened();
+  const SetId id = *house.addSet(someSet(*house.addAthlete({{}, "Runa", 2.5, 0, ""})));
+  EXPECT_EQ(house.loadSet(id)->edit.placed.front().frame, 7u);
+}
+
+TEST_F(HouseFileTest, TracksComeBackExactly) {
+  HouseFile house = opened();
+  const SetId id = *house.addSet(someSet(*house.addAthlete({{}, "Runa", 2.5, 0, ""})));
+  EXPECT_FALSE(*house.loadTracks(id));
+  const TrackRecord record = someTracks();
+  ASSERT_TRUE(house.saveTracks(id, {"films/a.mp4", "ab12", 1280, 720, 90, 5, 0.1667, true}, record));
+  const auto loaded = *house.loadTracks(id);
+  ASSERT_TRUE(loaded);
+  EXPECT_EQ(loaded->tracks.time_s, record.tracks.time_s);
+  ASSERT_EQ(loaded->tracks.bar.size(), 5u);
+  for (std::size_t i = 0; i < 5; ++i) {
+    EXPECT_EQ(loaded->tracks.bar[i].p_px, record.tracks.bar[i].p_px);
+    EXPECT_EQ(loaded->tracks.bar[i].state, record.tracks.bar[i].state);
+  }
+  EXPECT_FALSE(loaded->carried[indexOf(Joint::kHip)][2].known);
+  EXPECT_TRUE(loaded->carried[indexOf(Joint::kKnee)].empty());
+  EXPECT_EQ(loaded->axis->vanishing_px, record.axis->vanishing_px);
+  const auto set = *house.loadSet(id);
+  EXPECT_EQ(set.state, SetState::kTracked);
+  EXPECT_EQ(set.clip.rotation_deg, 90);
+  EXPECT_TRUE(set.clip.variable_rate);
+}
+
+TEST_F(HouseFileTest, TrackingAgainDoesNotUndoAReview) {
+  HouseFile house = opened();
+  const SetId id = *house.addSet(someSet(*house.addAthlete({{}, "Runa", 2.5, 0, ""})));
+  ASSERT_TRUE(house.saveEdit(id, someSet({}).edit, SetState::kReviewed));
+  ASSERT_TRUE(house.saveTracks(id, {}, someTracks()));
+  EXPECT_EQ(house.loadSet(id)->state, SetState::kReviewed);
+}
+
+TEST_F(HouseFileTest, DamagedTracksAreSaidAndNotInvented) {
+  SetId id;
+  {
+    HouseFile house = opened();
+    id = *house.addSet(someSet(*house.addAthlete({{}, "Runa", 2.5, 0, ""})));
+    ASSERT_TRUE(house.saveTracks(id, {}, someTracks()));
+  }
+  {
+    SQLite::Database db(path.string(), SQLite::OPEN_READWRITE);
+    db.exec("UPDATE track SET data = x'0102030405' WHERE kind = 'bar'");
+  }
+  const auto loaded = opened().loadTracks(id);
+  ASSERT_FALSE(loaded);
+  EXPECT_NE(loaded.error().text.find("damaged"), std::string::npos);
+}
+
+TEST_F(HouseFileTest, ResultsReplaceEarlierOnes) {
+  HouseFile house = opened();
+  const SetId id = *house.addSet(someSet(*house.addAthlete({{}, "Runa", 2.5, 0, ""})));
+  Analysis analysis;
+  analysis.measures = {{MeasureId::kDepthMargin, 1, {0.5, 0.9}, MeasureStatus::kOk, 12}};
+  analysis.findings.resize(1);
+  analysis.findings[0].rule = "squat.high";
+  analysis.findings[0].reps = {1, 3};
+  ASSERT_TRUE(house.saveResults(id, analysis, builtInRuleBook()));
+  ASSERT_TRUE(house.saveResults(id, analysis, builtInRuleBook()));
+  SQLite::Database db(path.string(), SQLite::OPEN_READONLY);
+  EXPECT_EQ(db.execAndGet("SELECT count(*) FROM measure").getInt(), 1);
+  EXPECT_EQ(db.execAndGet("SELECT reps FROM finding").getString(), "1,3");
+}
+
+TEST_F(HouseFileTest, RemovingASetTakesEverythingOfItAlong) {
+  HouseFile house = opened();
+  const SetId id = *house.addSet(someSet(*house.addAthlete({{}, "Runa", 2.5, 0, ""})));
+  ASSERT_TRUE(house.saveTracks(id, {}, someTracks()));
+  ASSERT_TRUE(house.removeSet(id));
+  EXPECT_FALSE(house.loadSet(id));
+  SQLite::Database db(path.string(), SQLite::OPEN_READONLY);
+  for (const char* table : {"track", "tracking", "placed_point", "overrule", "clip"})
+    EXPECT_EQ(db.execAndGet(std::string("SELECT count(*) FROM ") + table).getInt(), 0) << table;
+}
+
+TEST_F(HouseFileTest, ASetMovesToAnotherAthleteOnTheSameDay) {
+  HouseFile house = opened();
+  const AthleteId runa = *house.addAthlete({{}, "Runa", 2.5, 0, ""}),
+                  odd = *house.addAthlete({{}, "Odd", 2.5, 0, ""});
+  const SetId id = *house.addSet(someSet(runa));
+  ASSERT_TRUE(house.moveSet(id, odd));
+  EXPECT_EQ(house.loadSet(id)->athlete, odd);
+  EXPECT_EQ(house.loadSet(id)->day, "2026-11-24");
+}
+
+TEST_F(HouseFileTest, ANewerFileIsLeftAlone) {
+  opened();
+  {
+    SQLite::Database db(path.string(), SQLite::OPEN_READWRITE);
+    db.exec("PRAGMA journal_mode = DELETE");
+    db.exec("PRAGMA user_version = 99");
+  }
+  const std::string before = bytes(path);
+  const auto house = HouseFile::open(path);
+  ASSERT_FALSE(house);
+  EXPECT_EQ(house.error().remedy, Remedy::kUpdateProgram);
+  EXPECT_EQ(bytes(path), before);
+}
+
+TEST_F(HouseFileTest, WhatIsNotAHouseFileIsLeftAlone) {
+  std::ofstream(path) << "shopping list: chalk, tape, and a lot more text so that it has some length. "
+                      << std::string(2000, 'x');
+  const std::string before = bytes(path);
+  const auto house = HouseFile::open(path);
+  ASSERT_FALSE(house);
+  EXPECT_EQ(house.error().remedy, Remedy::kChooseAnotherFile);
+  EXPECT_NE(house.error().text.find("house.mottix"), std::string::npos);
+  EXPECT_EQ(bytes(path), before);
+}
+
+TEST_F(HouseFileTest, AnotherProgramsDatabaseIsLeftAlone) {
+  {
+    SQLite::Database db(path.string(), SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE);
+    db.exec("CREATE TABLE birds (name TEXT)");
+  }
+  const auto house = HouseFile::open(path);
+  ASSERT_FALSE(house);
+  SQLite::Database db(path.string(), SQLite::OPEN_READONLY);
+  EXPECT_FALSE(db.tableExists("athlete"));
+}
+
+TEST_F(HouseFileTest, ACorruptFileIsSaid) {
+  {
+    HouseFile house = opened();
+    for (int i = 0; i < 200; ++i)
+      ASSERT_TRUE(house.addAthlete({{}, "Someone " + std::to_string(i), 2.5, 0, std::string(300, 'n')}));
+  }
+  fs::resize_file(path, fs::file_size(path) / 2);
+  const auto house = HouseFile::open(path);
+  ASSERT_FALSE(house);
+  EXPECT_EQ(house.error().remedy, Remedy::kChooseAnotherFile);
+}
+
+TEST_F(HouseFileTest, AReadOnlyFileIsSaid) {
+  if (geteuid() == 0) GTEST_SKIP() << "the superuser may write everywhere";
+  opened();
+  chmod(path.c_str(), 0444);
+  const auto house = HouseFile::open(path);
+  ASSERT_FALSE(house);
+  EXPECT_EQ(house.error().remedy, Remedy::kCheckDisk);
+}
+
+TEST_F(HouseFileTest, AFolderAndAMissingFolderAreSaid) {
+  EXPECT_FALSE(HouseFile::open(folder));
+  const auto house = HouseFile::open(folder / "no such folder" / "h.mottix");
+  ASSERT_FALSE(house);
+  EXPECT_EQ(house.error().remedy, Remedy::kCheckDisk);
+}
+
+TEST_F(HouseFileTest, FilmsAreReferredToFromTheHouse) {
+  const HouseFile house = opened();
+  const std::string relative = house.relativeFilm(folder / "films" / "a.mp4");
+  EXPECT_EQ(relative, "films/a.mp4");
+  ClipFacts clip;
+  clip.file = relative;
+  EXPECT_EQ(house.filmPath(clip), folder / "films" / "a.mp4");
+}
+
+}  // namespace
+}  // namespace mottix

@@ -1,0 +1,105 @@
+#include "store/migrations.h"
+
+namespace mottix {
+
+const std::array<std::string_view, 1> kMigrations = {
+    R"sql(
+CREATE TABLE athlete (
+  id INTEGER PRIMARY KEY,
+  name TEXT NOT NULL CHECK (length(name) > 0),
+  step_kg REAL NOT NULL DEFAULT 2.5,
+  open_pain INTEGER NOT NULL DEFAULT 0 CHECK (open_pain BETWEEN 0 AND 10),
+  note TEXT NOT NULL DEFAULT ''
+);
+CREATE TABLE session (
+  id INTEGER PRIMARY KEY,
+  athlete_id INTEGER NOT NULL REFERENCES athlete(id) ON DELETE CASCADE,
+  day TEXT NOT NULL,                   -- ISO date
+  UNIQUE (athlete_id, day)
+);
+CREATE TABLE clip (
+  id INTEGER PRIMARY KEY,
+  path TEXT NOT NULL,                  -- relative to the house file's folder
+  sha256 TEXT NOT NULL DEFAULT '',
+  width INTEGER NOT NULL DEFAULT 0,
+  height INTEGER NOT NULL DEFAULT 0,
+  rotation_deg INTEGER NOT NULL DEFAULT 0,
+  frames INTEGER NOT NULL DEFAULT 0,
+  duration_s REAL NOT NULL DEFAULT 0,
+  variable_rate INTEGER NOT NULL DEFAULT 0
+);
+CREATE TABLE lift_set (
+  id INTEGER PRIMARY KEY,
+  session_id INTEGER NOT NULL REFERENCES session(id) ON DELETE CASCADE,
+  clip_id INTEGER NOT NULL REFERENCES clip(id),
+  state TEXT NOT NULL,                 -- waiting, tracked, reviewed, failed
+  problem TEXT NOT NULL DEFAULT '',
+  lift TEXT NOT NULL,
+  variant TEXT NOT NULL,
+  reps INTEGER NOT NULL,
+  load_kg REAL NOT NULL,
+  effort REAL NOT NULL,
+  facing TEXT NOT NULL,
+  plate_mm REAL NOT NULL,
+  cue TEXT NOT NULL DEFAULT '',
+  next_load_kg REAL                    -- accepted by the coach; NULL: not decided
+);
+CREATE TABLE placed_point (
+  set_id INTEGER NOT NULL REFERENCES lift_set(id) ON DELETE CASCADE,
+  entry INTEGER NOT NULL,              -- order of the frames; entry 0 is carried through the clip
+  frame INTEGER NOT NULL,
+  joint TEXT NOT NULL,
+  x_px REAL NOT NULL,
+  y_px REAL NOT NULL,
+  PRIMARY KEY (set_id, entry, joint)
+);
+CREATE TABLE overrule (
+  set_id INTEGER NOT NULL REFERENCES lift_set(id) ON DELETE CASCADE,
+  rule TEXT NOT NULL,
+  PRIMARY KEY (set_id, rule)
+);
+-- Tracks as little-endian doubles. bar: time_s, x_px, y_px, sd_px, radius_px, state (0 seen, 1 bridged, 2 lost) a frame;
+-- a joint: x_px, y_px, sd_px, known (0 or 1) a frame, as carried, before corrections by hand.
+CREATE TABLE track (
+  set_id INTEGER NOT NULL REFERENCES lift_set(id) ON DELETE CASCADE,
+  kind TEXT NOT NULL,
+  data BLOB NOT NULL,
+  PRIMARY KEY (set_id, kind)
+);
+CREATE TABLE tracking (
+  set_id INTEGER PRIMARY KEY REFERENCES lift_set(id) ON DELETE CASCADE,
+  version TEXT NOT NULL,               -- name and version of the trackers
+  axis_x_px REAL, axis_y_px REAL, axis_sd_x_px REAL, axis_sd_y_px REAL, axis_from_parallax INTEGER,
+  two_plates INTEGER NOT NULL
+);
+CREATE TABLE result (
+  set_id INTEGER PRIMARY KEY REFERENCES lift_set(id) ON DELETE CASCADE,
+  version TEXT NOT NULL,               -- name and version of the computation
+  book TEXT NOT NULL,                  -- rule book and its version
+  action TEXT NOT NULL,
+  reason TEXT NOT NULL,
+  next_load_kg REAL                    -- suggested
+);
+CREATE TABLE measure (
+  set_id INTEGER NOT NULL REFERENCES lift_set(id) ON DELETE CASCADE,
+  measure TEXT NOT NULL,
+  rep INTEGER NOT NULL,
+  value REAL, sd REAL,
+  status TEXT NOT NULL,
+  frame INTEGER NOT NULL,
+  PRIMARY KEY (set_id, measure, rep)
+);
+CREATE TABLE finding (
+  set_id INTEGER NOT NULL REFERENCES lift_set(id) ON DELETE CASCADE,
+  rule TEXT NOT NULL,
+  certainty TEXT NOT NULL,
+  severity TEXT NOT NULL,
+  reason TEXT NOT NULL,
+  reps TEXT NOT NULL,                  -- comma-separated
+  frame INTEGER NOT NULL,
+  PRIMARY KEY (set_id, rule, certainty)
+);
+CREATE INDEX lift_set_of_session ON lift_set(session_id);
+)sql"};
+
+}  // namespace mottix
