@@ -287,7 +287,9 @@ QString decisionReason(const LoadDecision& decision, const Analysis& analysis, c
                         [](const Finding& f) { return f.certainty == Certainty::kClear && !f.overruled; });
       return small == 0
                  ? tr("No clear deviation: good enough to keep adding.")
-                 : tr("%1 small deviation(s): good enough to keep adding; the cue mends them.").arg(small);
+                 : (small == 1 ? tr("One small deviation: good enough to keep adding; the cue mends it.")
+                               : tr("%1 small deviations: good enough to keep adding; the cue mends them.")
+                                     .arg(small));
     }
     case LoadReason::kSeveralSmall:
       return tr("Several small deviations: hold until they are mended.");

@@ -587,4 +587,23 @@ Expected<void> HouseFile::saveResults(SetId id, const Analysis& analysis, const 
   });
 }
 
+Expected<std::string> HouseFile::deskState(const std::string& key) const {
+  return impl_->guarded([&]() -> Expected<std::string> {
+    SQLite::Statement q(impl_->db, "SELECT value FROM desk_state WHERE key = ?");
+    q.bind(1, key);
+    return q.executeStep() ? q.getColumn(0).getString() : std::string();
+  });
+}
+
+Expected<void> HouseFile::saveDeskState(const std::string& key, const std::string& value) {
+  return impl_->inTransaction([&] {
+    SQLite::Statement q(
+        impl_->db,
+        "INSERT INTO desk_state VALUES (?, ?) ON CONFLICT (key) DO UPDATE SET value = excluded.value");
+    q.bind(1, key);
+    q.bind(2, value);
+    q.exec();
+  });
+}
+
 }  // namespace mottix

@@ -50,6 +50,10 @@ class HouseFile {
   Expected<void> saveProblem(SetId id, const std::string& problem);
   Expected<void> saveResults(SetId id, const Analysis& analysis, const RuleBook& book);
 
+  // Where the coach was on the desk, so that it opens the same.
+  Expected<std::string> deskState(const std::string& key) const;  // empty when never saved
+  Expected<void> saveDeskState(const std::string& key, const std::string& value);
+
  private:
   struct Impl;
   explicit HouseFile(std::unique_ptr<Impl> impl);

@@ -99,6 +99,10 @@ CREATE TABLE finding (
   frame INTEGER NOT NULL,
   PRIMARY KEY (set_id, rule, certainty)
 );
+CREATE TABLE desk_state (               -- what was on the desk when it was left
+  key TEXT PRIMARY KEY,
+  value TEXT NOT NULL
+);
 CREATE INDEX lift_set_of_session ON lift_set(session_id);
 )sql"};
 

@@ -47,7 +47,7 @@ double depthOf(const SquatPose& pose) {
 Json measuredReps(const SquatMotion& motion) {
   Json out = Json::array();
   for (std::size_t r = 0; r < motion.events().size(); ++r) {
-    const RepEvents& e = motion.events()[r];
+    const RepEvents e = motion.seenEvents(r);
     constexpr double kStep = 1.0 / 240.0;
     double x_max = -1e9, x_min = 1e9, lean_up = -1e9, peak = 0.0;
     for (double t = e.start_s; t <= e.end_s; t += kStep) {
@@ -277,7 +277,7 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
   truth["bar"] = {{"length_m", 2.2}, {"sleeve_diameter_m", 0.05}, {"biggest_plate_diameter_m", 0.45}};
   Json events = Json::array();
   for (std::size_t r = 0; r < motion.events().size(); ++r) {
-    const RepEvents& e = motion.events()[r];
+    const RepEvents e = motion.seenEvents(r);
     auto frame_of = [&](double t) { return std::lround(t / interval_s); };
     events.push_back({{"rep", r + 1},
                       {"start", rounded(e.start_s, 4)},

@@ -92,6 +92,23 @@ SquatMotion::SquatMotion(SquatPlan plan) : plan_(std::move(plan)) {
   }
 }
 
+RepEvents SquatMotion::seenEvents(std::size_t rep) const {
+  RepEvents e = events_[rep];
+  constexpr double kStep = 1.0 / 960.0;
+  double lowest = 1e9;
+  for (double t = e.start_s; t <= e.end_s; t += kStep) {
+    const double y = at(t).bar.y();
+    if (y < lowest - 1e-9) {
+      lowest = y;
+      e.bottom_s = t;
+    }
+  }
+  // While the turn lasts the bar stands still; its first moment was found, its last is the start of the way
+  // up.
+  e.ascent_start_s = std::max(e.bottom_s, e.ascent_start_s);
+  return e;
+}
+
 double SquatMotion::greatestGain_deg(std::size_t rep) const {
   const RepEvents& e = events_[rep];
   const double bottom = at(e.ascent_start_s).trunk_lean_deg;
@@ -125,8 +142,12 @@ SquatMotion::Posture SquatMotion::postureAt(double time_s) const {
     const Posture& low = bottoms_[r];
     const bool rising = time_s > e.ascent_start_s;
     const double part = rising ? (time_s - e.ascent_start_s) / (e.top_s - e.ascent_start_s) : 0.0;
-    const double down = rising ? 1.0 - course(part) : course((time_s - e.start_s) / (e.bottom_s - e.start_s));
-    p.thigh_rad = up.thigh_rad + down * (low.thigh_rad - up.thigh_rad);
+    // The hip's height follows the course; the thigh's angle follows from the height, and the lean from the
+    // angle.
+    const double drop = rising ? 1.0 - course(part) : course((time_s - e.start_s) / (e.bottom_s - e.start_s));
+    const double cosine = std::cos(up.thigh_rad) + drop * (std::cos(low.thigh_rad) - std::cos(up.thigh_rad));
+    p.thigh_rad = std::acos(std::clamp(cosine, -1.0, 1.0));
+    const double down = (p.thigh_rad - up.thigh_rad) / (low.thigh_rad - up.thigh_rad);
     p.lean_rad = up.lean_rad + (1.0 - (1.0 - down) * (1.0 - down)) * (low.lean_rad - up.lean_rad);
     p.bar_x_m += down * low.bar_x_m;
     if (rising && part < kHipsFirstUntil)

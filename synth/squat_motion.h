@@ -76,6 +76,9 @@ class SquatMotion {
   explicit SquatMotion(SquatPlan plan);  // the plan must be valid
   const SquatPlan& plan() const { return plan_; }
   const std::vector<RepEvents>& events() const { return events_; }
+  // The same by what the bar does: when the hips rise first, its lowest point comes a little after the
+  // planned one.
+  RepEvents seenEvents(std::size_t rep) const;
   double duration_s() const { return duration_s_; }
   SquatPose at(double time_s) const;
 
@@ -87,7 +90,7 @@ class SquatMotion {
 
   SquatPlan plan_;
   std::vector<RepEvents> events_;
-  std::vector<Posture> bottoms_;  // one a rep
+  std::vector<Posture> bottoms_;       // one a rep
   std::vector<double> lean_bump_rad_;  // per rep: height of the bump that gains the planned lean
   double duration_s_ = 0.0;
 

@@ -72,7 +72,7 @@ Expected<LoadDecision> decideLoad(const std::vector<Finding>& findings, const Lo
     d = {LoadAction::kHold, LoadReason::kOneBig, {}};
   } else if (small > options.small_tolerated) {
     d = {LoadAction::kHold, LoadReason::kSeveralSmall, {}};
-  } else if (cant_tell > 0 || input.reps_done == 0) {
+  } else if (cant_tell > 0 || input.reps_done == 0 || input.rules_applied == 0) {
     d = {LoadAction::kCantTell, LoadReason::kCouldNotJudge, {}};
   } else if (input.open_pain >= options.pain_limit) {
     d = {LoadAction::kHold, LoadReason::kPain, {}};

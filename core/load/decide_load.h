@@ -40,7 +40,8 @@ struct LoadInput {
   std::optional<double> load_kg;  // of the set just seen
   int reps_asked = 0;             // 0: not asked for a number
   int reps_done = 0;
-  int open_pain = 0;  // highest open note, 0..10
+  int open_pain = 0;      // highest open note, 0..10
+  int rules_applied = 0;  // 0: nothing was there to judge by
 };
 
 struct LoadDecision {

@@ -15,8 +15,9 @@
 
 namespace mottix {
 
-enum class AthleteId : std::int64_t {};
-enum class SetId : std::int64_t {};
+// long long, the 64 bits that serialisers know by name everywhere.
+enum class AthleteId : long long {};
+enum class SetId : long long {};
 inline constexpr SetId kNoSet{0};
 
 // Facts of a film file. `file` is as given to the analysis; in a house file it is relative to the house.

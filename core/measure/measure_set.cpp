@@ -351,25 +351,33 @@ std::optional<StandingOffset> estimateStandingOffset(const MeasureInput& input,
   for (const Rep& rep : reps)
     if (input.tracks->bar[rep.start_frame].state == TrackState::kSeen) frames.push_back(rep.start_frame);
   if (frames.empty()) return std::nullopt;
-  const Formula mean = [&](const Disturbance& d) {
-    double sum = 0.0;
-    for (std::size_t f : frames) sum += scene.bar(f, d).x();
-    return sum / static_cast<double>(frames.size()) - scene.midFoot_m(d);
+  auto meanOffset = [&](const Scene& s) {
+    return [&](const Disturbance& d) {
+      double sum = 0.0;
+      for (std::size_t f : frames) sum += s.bar(f, d).x();
+      return sum / static_cast<double>(frames.size()) - s.midFoot_m(d);
+    };
   };
-  MeasureInput without_roll = input;
-  without_roll.camera_errors.roll_deg = 0.0;
   StandingOffset offset;
-  const Scene steady(without_roll);
-  offset.bar_forward_m =
-      propagate(steady, {{Joint::kHeel, Joint::kToe}, {frames.front()}}, [&](const Disturbance& d) {
-        double sum = 0.0;
-        for (std::size_t f : frames) sum += steady.bar(f, d).x();
-        return sum / static_cast<double>(frames.size()) - steady.midFoot_m(d);
-      });
-  Disturbance tilt;
-  tilt.camera_error = 3;
-  tilt.sigma = 1.0;
-  offset.slope_m_per_roll_deg = (mean(tilt) - mean({})) / input.camera_errors.roll_deg;
+  MeasureInput exact = input;
+  exact.camera_errors = {};
+  exact.camera_errors.roll_deg = exact.camera_errors.plate_radius_rel = exact.camera_errors.plate_lateral_m =
+      0.0;
+  const Scene feet(exact);
+  offset.bar_forward_m = propagate(feet, {{Joint::kHeel, Joint::kToe}, {frames.front()}}, meanOffset(feet));
+  auto offsetWith = [&](const CameraStep& step) {
+    MeasureInput stepped = input;
+    stepped.camera = moved(input.camera, step);
+    const Scene there(stepped);
+    return meanOffset(there)({});
+  };
+  for (int k = 0; k < kSideCameraErrorCount; ++k) {
+    CameraStep step = CameraStep::Zero();
+    step[k] = k < 3    ? 1.0
+              : k == 3 ? 0.05
+                       : 1e-3;  // pixels, degrees, metres and parts: small against their errors
+    offset.slope[k] = (offsetWith(step) - offsetWith(-step)) / (2.0 * step[k]);
+  }
   return offset;
 }
 

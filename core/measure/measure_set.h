@@ -54,11 +54,11 @@ BarHeight computeBarHeight(const MeasureInput& input);
 // from the turn to the end, on a deadlift from the start to the turn.
 std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vector<Rep>& reps);
 
-// Bar in front of mid-foot (metres) in quiet standing, as each rep starts, with the error that the camera and
-// the placed feet give it; nothing without feet. Its slope against the camera's roll is metres per degree.
+// Bar in front of mid-foot (metres) in quiet standing, as each rep starts, with the error of the placed feet;
+// nothing without feet. `slope`: how it changes with the camera's uncertain values.
 struct StandingOffset {
   Estimate bar_forward_m;
-  double slope_m_per_roll_deg = 0.0;
+  CameraStep slope = CameraStep::Zero();
 };
 std::optional<StandingOffset> estimateStandingOffset(const MeasureInput& input, const std::vector<Rep>& reps);
 

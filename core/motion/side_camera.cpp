@@ -4,6 +4,7 @@
 #include <cmath>
 #include <numbers>
 
+#include <Eigen/Eigenvalues>
 #include <Eigen/Geometry>
 
 namespace mottix {
@@ -100,29 +101,51 @@ double SideCamera::mmPerPx(double lateral_m) const {
   return 1000.0 * depth_m / focal_px;
 }
 
-SideCamera withError(const SideCamera& camera, const SideCameraErrors& errors, int k, double sigma) {
+namespace {
+
+using CameraDirections = Eigen::Matrix<double, kSideCameraErrorCount, kSideCameraErrorCount>;
+
+CameraDirections directionsOf(const SideCameraErrors& e) {
+  if (e.directions) return *e.directions;
+  CameraStep sd;
+  sd << e.focal_px, e.vanishing_px.x(), e.vanishing_px.y(), e.roll_deg, e.plate_radius_rel, e.plate_lateral_m;
+  return sd.asDiagonal();
+}
+
+}  // namespace
+
+SideCamera moved(const SideCamera& camera, const CameraStep& step) {
   SideCamera c = camera;
-  switch (k) {
-    case 0:
-      c.focal_px += sigma * errors.focal_px;
-      break;
-    case 1:
-      c.vanishing_px.x() += sigma * errors.vanishing_px.x();
-      break;
-    case 2:
-      c.vanishing_px.y() += sigma * errors.vanishing_px.y();
-      break;
-    case 3:
-      c.roll_deg += sigma * errors.roll_deg;
-      break;
-    case 4:
-      c.plate_radius_px *= 1.0 + sigma * errors.plate_radius_rel;
-      break;
-    default:
-      c.plate_lateral_m += sigma * errors.plate_lateral_m;
-      break;
-  }
+  c.focal_px += step[0];
+  c.vanishing_px += step.segment<2>(1);
+  c.roll_deg += step[3];
+  c.plate_radius_px *= 1.0 + step[4];
+  c.plate_lateral_m += step[5];
   return c;
+}
+
+SideCamera withError(const SideCamera& camera, const SideCameraErrors& errors, int k, double sigma) {
+  return moved(camera, sigma * directionsOf(errors).col(k));
+}
+
+void updateCamera(SideCamera& camera, SideCameraErrors& errors, const CameraStep& slope,
+                  const Estimate& found) {
+  const CameraDirections directions = directionsOf(errors);
+  const CameraDirections prior = directions * directions.transpose();
+  const double variance = slope.dot(prior * slope) + found.sd * found.sd;
+  if (!(variance > 0.0)) return;
+  const CameraStep gain = prior * slope / variance;
+  camera = moved(camera, -found.value * gain);
+  const CameraDirections posterior = prior - gain * gain.transpose() * variance;
+  // The values differ in size by powers of ten: the root is taken of the correlations.
+  const CameraStep scale = posterior.diagonal().cwiseMax(1e-18).cwiseSqrt();
+  const CameraDirections correlation =
+      scale.cwiseInverse().asDiagonal() * posterior * scale.cwiseInverse().asDiagonal();
+  const Eigen::SelfAdjointEigenSolver<CameraDirections> root(correlation);
+  errors.directions =
+      scale.asDiagonal() * root.eigenvectors() * root.eigenvalues().cwiseMax(0.0).cwiseSqrt().asDiagonal();
+  errors.vanishing_px = scale.segment<2>(1);
+  errors.roll_deg = scale[3];
 }
 
 Estimate estimateScale(const SideCamera& camera, const SideCameraErrors& errors, double lateral_m) {

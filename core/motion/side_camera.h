@@ -61,6 +61,11 @@ struct SideCamera {
   Vec2 barBody(const Vec2& plate_centre_px) const { return toBody(plate_centre_px, plate_lateral_m); }
 };
 
+// The camera's uncertain values in one vector: focal length (px), vanishing point x and y (px), roll
+// (degrees), plate radius (as a part of itself), the plate's distance from the mid-plane (m).
+inline constexpr int kSideCameraErrorCount = 6;
+using CameraStep = Eigen::Matrix<double, kSideCameraErrorCount, 1>;
+
 // Errors of a SideCamera that stay the same over a clip, one standard deviation each.
 struct SideCameraErrors {
   double focal_px = 0.0;
@@ -69,11 +74,19 @@ struct SideCameraErrors {
   double plate_radius_rel = 0.005;  // edge position against the plate's true rim
   double plate_lateral_m = 0.05;    // one to three plates a side
   bool yaw_known = false;           // false: only the prior of about ±8 degrees
+  // Independent directions of error, one a column, when something is known about several values at once.
+  std::optional<Eigen::Matrix<double, kSideCameraErrorCount, kSideCameraErrorCount>> directions;
 };
 
-inline constexpr int kSideCameraErrorCount = 6;
+SideCamera moved(const SideCamera& camera, const CameraStep& step);
 // The camera with error `k` (0..5) at `sigma` standard deviations; the building block of error propagation.
 SideCamera withError(const SideCamera& camera, const SideCameraErrors& errors, int k, double sigma);
+
+// Takes in an observation of the camera as a whole: something that should be zero (± sd) was found to be
+// `found`, and changes by `slope` for each uncertain value. Camera and errors become those that fit both
+// (linear, Gaussian).
+void updateCamera(SideCamera& camera, SideCameraErrors& errors, const CameraStep& slope,
+                  const Estimate& found);
 
 // Scale with its propagated standard deviation, millimetres a pixel.
 Estimate estimateScale(const SideCamera& camera, const SideCameraErrors& errors, double lateral_m);

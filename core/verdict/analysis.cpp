@@ -51,19 +51,15 @@ Facing facingOf(const ClipTracks& tracks, Facing asked) {
   return Facing::kUnknown;
 }
 
-// The camera's roll, from balance: a lifter who stands still with the bar holds it over mid-foot within about
-// 2 cm. One degree of roll moves the bar by 2-3 cm against the feet, so this says more than the prior alone.
-// What is left of the doubt stays in the roll's error.
+// The camera's stand, from balance: a lifter who stands still with the bar holds it over mid-foot within
+// about 2 cm. One degree of roll or yaw moves the bar by 1-3 cm against the feet, so this says more than is
+// known of either alone.
 void levelByStanding(Analysis& a, const MeasureInput& input) {
   constexpr double kBalanceSdM = 0.02;
   const auto standing = estimateStandingOffset(input, a.reps);
-  if (!standing || std::abs(standing->slope_m_per_roll_deg) < 1e-4) return;
-  const double slope = standing->slope_m_per_roll_deg;
-  const double prior_var = a.camera_errors.roll_deg * a.camera_errors.roll_deg;
-  const double seen_var = std::pow(kBalanceSdM, 2) + std::pow(standing->bar_forward_m.sd, 2);
-  const double gain = prior_var * slope / (slope * slope * prior_var + seen_var);
-  a.camera.roll_deg -= gain * standing->bar_forward_m.value;
-  a.camera_errors.roll_deg = std::sqrt((1.0 - gain * slope) * prior_var);
+  if (!standing) return;
+  updateCamera(a.camera, a.camera_errors, standing->slope,
+               {standing->bar_forward_m.value, std::hypot(kBalanceSdM, standing->bar_forward_m.sd)});
 }
 
 }  // namespace
@@ -126,8 +122,17 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   a.measures = computeMeasures(levelled, a.reps);
   a.findings = judge(book, settings.lift, a.measures);
   for (Finding& f : a.findings)
-    f.overruled = std::find(settings.overruled.begin(), settings.overruled.end(), f.rule) != settings.overruled.end();
-  LoadInput load{settings.load_kg, settings.reps_asked, static_cast<int>(a.reps.size()), settings.open_pain};
+    f.overruled =
+        std::find(settings.overruled.begin(), settings.overruled.end(), f.rule) != settings.overruled.end();
+  LoadInput load;
+  load.load_kg = settings.load_kg;
+  load.reps_asked = settings.reps_asked;
+  load.reps_done = static_cast<int>(a.reps.size());
+  load.open_pain = settings.open_pain;
+  load.rules_applied =
+      static_cast<int>(std::count_if(book.rules.begin(), book.rules.end(), [&](const Rule& r) {
+        return std::find(r.lifts.begin(), r.lifts.end(), settings.lift) != r.lifts.end();
+      }));
   auto decision = decideLoad(a.findings, load, settings.load_options);
   if (!decision) return tl::make_unexpected(decision.error());
   a.decision = *decision;

@@ -1,0 +1,60 @@
+// Background work on films: following the bar, carrying the joints. One job a set at a time; jobs wait in
+// line and run one after the other (a job uses all cores for decoding). Signals arrive on the thread that
+// owns the object.
+#pragma once
+
+#include <atomic>
+#include <filesystem>
+#include <map>
+#include <memory>
+#include <optional>
+
+#include <QObject>
+#include <QThreadPool>
+
+#include "core/log/records.h"
+#include "vision/plate_tracker.h"
+
+namespace mottix {
+
+struct TrackJob {
+  SetId set = kNoSet;
+  std::filesystem::path film;
+  ClipFacts facts;  // kept as they are, but for what the film itself tells
+  Asked asked;
+  std::optional<PlateSeed> seed;
+  std::optional<PlacedPoints> place;         // joints to carry; without, only the bar is followed
+  std::shared_ptr<const TrackRecord> known;  // the bar's track when it is there already
+};
+
+struct TrackOutcome {
+  ClipFacts facts;
+  TrackRecord record;
+};
+
+class AnalysisJobs : public QObject {
+  Q_OBJECT
+ public:
+  explicit AnalysisJobs(QObject* parent = nullptr);
+  ~AnalysisJobs() override;  // stops everything and waits for it
+
+  void start(TrackJob job);
+  void cancel(SetId set);
+  bool running(SetId set) const { return stops_.contains(set); }
+  std::optional<double> partDone(SetId set) const;
+  bool idle() const { return stops_.empty(); }
+
+ signals:
+  void progressed(mottix::SetId set, double part);
+  void finished(mottix::SetId set, std::shared_ptr<mottix::TrackOutcome> outcome);
+  void failed(mottix::SetId set, QString reason);
+  void cancelled(mottix::SetId set);
+
+ private:
+  QThreadPool pool_;
+  std::map<SetId, std::shared_ptr<std::atomic<bool>>> stops_;
+  std::map<SetId, double> parts_;
+  void forget(SetId set);
+};
+
+}  // namespace mottix

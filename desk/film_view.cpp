@@ -1,0 +1,597 @@
+#include "desk/film_view.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QPainterPath>
+#include <QWheelEvent>
+
+#include "desk/path_drawing.h"
+#include "desk/theme.h"
+#include "report/wording.h"
+
+namespace mottix {
+namespace {
+
+constexpr double kGripPx = 18.0;       // how near a click must be, in screen pixels
+constexpr int kPullFrames = 40;        // how far along the path one movement of the mouse may go
+constexpr double kReverseCost = 14.0;  // screen pixels: turning back in time is a little harder than going on
+const QColor kOnFilm(255, 255, 255);
+const QColor kUnderFilm(20, 24, 24, 190);
+
+constexpr std::array kFigureJoints = {Joint::kShoulder, Joint::kHip,  Joint::kKnee,
+                                      Joint::kAnkle,    Joint::kHeel, Joint::kToe};
+constexpr std::array<std::pair<Joint, Joint>, 5> kBones = {{{Joint::kShoulder, Joint::kHip},
+                                                            {Joint::kHip, Joint::kKnee},
+                                                            {Joint::kKnee, Joint::kAnkle},
+                                                            {Joint::kAnkle, Joint::kHeel},
+                                                            {Joint::kHeel, Joint::kToe}}};
+
+// Where the joints of a standing lifter lie against the bar on the back (m; forward, up): an average build
+// of 1.75 m.
+Vec2 standingOffset(Joint joint) {
+  switch (joint) {
+    case Joint::kShoulder:
+      return {0.10, -0.06};
+    case Joint::kHip:
+      return {0.03, -0.53};
+    case Joint::kKnee:
+      return {0.02, -0.93};
+    case Joint::kAnkle:
+      return {-0.05, -1.33};
+    case Joint::kHeel:
+      return {-0.12, -1.40};
+    case Joint::kToe:
+      return {0.13, -1.40};
+    default:
+      return {0.0, 0.0};
+  }
+}
+
+double distanceToSegment(const QPointF& p, const QPointF& a, const QPointF& b) {
+  const QPointF d = b - a;
+  const double length2 = QPointF::dotProduct(d, d);
+  const double s = length2 > 0 ? std::clamp(QPointF::dotProduct(p - a, d) / length2, 0.0, 1.0) : 0.0;
+  return std::hypot(p.x() - a.x() - s * d.x(), p.y() - a.y() - s * d.y());
+}
+
+void lineOnFilm(QPainter& p, const QPointF& a, const QPointF& b, Qt::PenStyle style = Qt::SolidLine) {
+  p.setPen(QPen(kUnderFilm, 4.0, Qt::SolidLine, Qt::RoundCap));
+  if (style == Qt::SolidLine) p.drawLine(a, b);
+  p.setPen(QPen(kOnFilm, 1.8, style, Qt::RoundCap));
+  p.drawLine(a, b);
+}
+
+}  // namespace
+
+FilmView::FilmView(QWidget* parent) : QWidget(parent) {
+  setFocusPolicy(Qt::StrongFocus);
+  setMouseTracking(true);
+  setAccessibleName(tr("Film: arrow keys move by the frame, Shift with them by the rep"));
+  setMinimumSize(320, 180);
+  QSizePolicy policy(QSizePolicy::Expanding, QSizePolicy::Preferred);
+  policy.setHeightForWidth(true);
+  setSizePolicy(policy);
+  connect(&source_, &FrameSource::ready, this, [this](std::size_t frame, const QImage& picture) {
+    const bool other_shape = picture_.size() != picture.size();
+    picture_ = picture;
+    shown_ = frame;
+    if (other_shape) updateGeometry();
+    update();
+  });
+  connect(&source_, &FrameSource::failed, this, [this](const QString& reason) {
+    trouble_ = reason;
+    update();
+    emit filmFailed(reason);
+  });
+  play_.setTimerType(Qt::PreciseTimer);
+  connect(&play_, &QTimer::timeout, this, [this] {
+    if (frame_ + 1 >= frameCount())
+      play_.stop();
+    else
+      goTo(frame_ + 1);
+  });
+}
+
+void FilmView::setData(const SheetData* sheet, const QString& film_path) {
+  data_ = sheet;
+  if (film_path != path_) {
+    path_ = film_path;
+    picture_ = {};
+    trouble_.clear();
+    frame_ = shown_ = 0;
+    source_.close();
+    if (!path_.isEmpty()) source_.open(path_.toStdString());
+    source_.want(0);
+  }
+  update();
+}
+
+void FilmView::setEvidence(std::optional<Finding> finding) {
+  evidence_ = std::move(finding);
+  update();
+}
+
+std::size_t FilmView::frameCount() const {
+  return data_ == nullptr ? 0 : std::max(data_->tracks.frameCount(), data_->set.clip.frames);
+}
+
+void FilmView::goTo(std::size_t frame) {
+  const std::size_t count = frameCount();
+  frame = count > 0 ? std::min(frame, count - 1) : 0;
+  if (frame != frame_) {
+    time_way_ = frame > frame_ ? 1 : -1;
+    frame_ = frame;
+    emit frameChanged(frame_);
+  }
+  source_.want(frame_);
+  update();
+}
+
+void FilmView::togglePlay() {
+  if (play_.isActive()) {
+    play_.stop();
+  } else if (data_ != nullptr && data_->tracks.frameCount() > 1) {
+    const auto& time = data_->tracks.time_s;
+    play_.start(std::max(8, static_cast<int>(1000.0 * time.back() / static_cast<double>(time.size() - 1))));
+  }
+  update();
+}
+
+QSizeF FilmView::filmSize() const {
+  if (!picture_.isNull()) return picture_.size();
+  if (data_ != nullptr && data_->set.clip.width_px > 0)
+    return {1.0 * data_->set.clip.width_px, 1.0 * data_->set.clip.height_px};
+  return {16.0, 9.0};
+}
+
+int FilmView::heightForWidth(int width) const {
+  // An upright film is not let push everything else off the sheet.
+  const QSizeF size = filmSize();
+  return std::min(static_cast<int>(std::lround(width * size.height() / size.width())),
+                  static_cast<int>(0.6 * window()->height()));
+}
+
+QRectF FilmView::filmRect() const {
+  QSizeF size = filmSize();
+  size.scale(QSizeF(width(), height()), Qt::KeepAspectRatio);
+  return {QPointF(0.0, 0.0), size};
+}
+
+QPointF FilmView::toWidget(const Vec2& p) const {
+  const QRectF r = filmRect();
+  const double w = picture_.isNull() ? std::max(1, data_ ? data_->set.clip.width_px : 1) : picture_.width();
+  return r.topLeft() + QPointF(p.x(), p.y()) * (r.width() / w);
+}
+
+Vec2 FilmView::toFilm(const QPointF& p) const {
+  const QRectF r = filmRect();
+  const double w = picture_.isNull() ? std::max(1, data_ ? data_->set.clip.width_px : 1) : picture_.width();
+  const QPointF q = (p - r.topLeft()) * (w / std::max(1.0, r.width()));
+  return {q.x(), q.y()};
+}
+
+std::array<std::optional<Vec2>, kJointCount> FilmView::jointsAt(std::size_t frame) const {
+  std::array<std::optional<Vec2>, kJointCount> out;
+  if (data_ == nullptr) return out;
+  for (std::size_t j = 0; j < kJointCount; ++j)
+    if (data_->tracks.has(static_cast<Joint>(j)) && frame < data_->tracks.joints[j].size() &&
+        data_->tracks.joints[j][frame].known)
+      out[j] = data_->tracks.joints[j][frame].p_px;
+  return out;
+}
+
+std::optional<Joint> FilmView::jointNear(const QPointF& widget,
+                                         const std::array<std::optional<Vec2>, kJointCount>& points) const {
+  std::optional<Joint> best;
+  double nearest = kGripPx;
+  for (std::size_t j = 0; j < kJointCount; ++j) {
+    if (!points[j]) continue;
+    const QPointF d = toWidget(*points[j]) - widget;
+    const double away = std::hypot(d.x(), d.y());
+    if (away < nearest) {
+      nearest = away;
+      best = static_cast<Joint>(j);
+    }
+  }
+  return best;
+}
+
+// The frame whose bar lies nearest to the hand, not far along the path; going on in time is preferred to
+// turning back, so that the bar goes through its lowest point and up again.
+void FilmView::pullBarTo(const Vec2& film_px) {
+  const auto& bar = data_->tracks.bar;
+  const QPointF hand = toWidget(film_px);
+  double best = 1e18;
+  std::size_t to = frame_;
+  for (int step = -kPullFrames; step <= kPullFrames; ++step) {
+    const auto f = static_cast<std::ptrdiff_t>(frame_) + step;
+    if (f < 0 || f >= static_cast<std::ptrdiff_t>(bar.size()) ||
+        bar[static_cast<std::size_t>(f)].state == TrackState::kLost)
+      continue;
+    const QPointF d = toWidget(bar[static_cast<std::size_t>(f)].p_px) - hand;
+    const double cost =
+        std::hypot(d.x(), d.y()) + (step * time_way_ < 0 ? kReverseCost : 0.0) + 0.15 * std::abs(step);
+    if (cost < best) {
+      best = cost;
+      to = static_cast<std::size_t>(f);
+    }
+  }
+  goTo(to);
+}
+
+void FilmView::layFigure() {
+  figure_ = {};
+  if (data_ == nullptr || !data_->record || frame_ >= data_->tracks.bar.size()) return;
+  auto camera = estimateCamera(data_->tracks, data_->record->axis, data_->set.edit.asked.plate_mm,
+                               figure_faces_left_ ? Facing::kLeft : Facing::kRight);
+  if (!camera) return;
+  const Vec2 bar = camera->camera.barBody(data_->tracks.bar[frame_].p_px);
+  for (Joint j : kFigureJoints)
+    figure_[indexOf(j)] = camera->camera.toPicture(bar + standingOffset(j), lateralPrior(j).value);
+}
+
+void FilmView::startPlacing() {
+  if (data_ == nullptr || !data_->record) return;
+  play_.stop();
+  const auto here = jointsAt(frame_);
+  if (!here[indexOf(Joint::kHip)] && data_->analysis && !data_->analysis->reps.empty())
+    goTo(data_->analysis->reps.front().start_frame);
+  figure_faces_left_ = data_->set.edit.asked.facing == Facing::kLeft;
+  mode_ = Mode::kPlaceFigure;
+  layFigure();
+  if (here[indexOf(Joint::kHip)])
+    for (Joint j : kFigureJoints)
+      if (here[indexOf(j)]) figure_[indexOf(j)] = here[indexOf(j)];
+  setFocus();
+  update();
+  emit modeChanged();
+}
+
+void FilmView::startPointing() {
+  play_.stop();
+  mode_ = Mode::kPointPlate;
+  setFocus();
+  update();
+  emit modeChanged();
+}
+
+void FilmView::leaveMode() {
+  if (mode_ == Mode::kWatch) return;
+  mode_ = Mode::kWatch;
+  grip_ = Grip::kNone;
+  update();
+  emit modeChanged();
+}
+
+void FilmView::mirrorFigure() {
+  figure_faces_left_ = !figure_faces_left_;
+  layFigure();
+  update();
+}
+
+void FilmView::confirmFigure() {
+  if (mode_ != Mode::kPlaceFigure || !figure_[indexOf(Joint::kHip)]) return;
+  PlacedPoints points;
+  points.frame = frame_;
+  points.joints = figure_;
+  leaveMode();
+  emit figurePlaced(points);
+}
+
+void FilmView::mousePressEvent(QMouseEvent* event) {
+  if (event->button() != Qt::LeftButton || data_ == nullptr) return;
+  setFocus();
+  play_.stop();
+  mouse_ = event->position();
+  const Vec2 at = toFilm(mouse_);
+  if (mode_ == Mode::kPointPlate) {
+    grip_ = Grip::kPlate;
+    held_at_px_ = at;
+    return;
+  }
+  if (mode_ == Mode::kPlaceFigure) {
+    if (const auto joint = jointNear(mouse_, figure_)) {
+      grip_ = Grip::kFigurePoint;
+      held_ = *joint;
+    } else {
+      for (const auto& [a, b] : kBones)
+        if (figure_[indexOf(a)] && figure_[indexOf(b)] &&
+            distanceToSegment(mouse_, toWidget(*figure_[indexOf(a)]), toWidget(*figure_[indexOf(b)])) <
+                kGripPx)
+          grip_ = Grip::kFigure;
+      held_at_px_ = at;
+    }
+    update();
+    return;
+  }
+  if (const auto joint = jointNear(mouse_, jointsAt(shown_))) {
+    grip_ = Grip::kJoint;
+    held_ = *joint;
+    held_at_px_ = at;
+  } else if (shown_ < data_->tracks.bar.size() && data_->tracks.bar[shown_].state != TrackState::kLost) {
+    const QPointF d = toWidget(data_->tracks.bar[shown_].p_px) - mouse_;
+    const double reach = std::max(
+        kGripPx,
+        std::hypot(toWidget(Vec2(data_->tracks.bar[shown_].radius_px, 0)).x() - toWidget(Vec2(0, 0)).x(),
+                   0.0));
+    if (std::hypot(d.x(), d.y()) < reach) grip_ = Grip::kBar;
+  }
+  update();
+}
+
+void FilmView::mouseMoveEvent(QMouseEvent* event) {
+  mouse_ = event->position();
+  const Vec2 at = toFilm(mouse_);
+  switch (grip_) {
+    case Grip::kBar:
+      pullBarTo(at);
+      break;
+    case Grip::kJoint:
+      held_at_px_ = at;
+      break;
+    case Grip::kFigurePoint:
+      figure_[indexOf(held_)] = at;
+      break;
+    case Grip::kFigure:
+      for (auto& p : figure_)
+        if (p) *p += at - held_at_px_;
+      held_at_px_ = at;
+      break;
+    case Grip::kPlate:
+    case Grip::kNone:
+      break;
+  }
+  update();
+}
+
+void FilmView::mouseReleaseEvent(QMouseEvent* event) {
+  if (event->button() != Qt::LeftButton) return;
+  mouse_ = event->position();
+  const Vec2 at = toFilm(mouse_);
+  const Grip was = grip_;
+  grip_ = Grip::kNone;
+  if (was == Grip::kJoint) {
+    emit jointMoved(shown_, held_, at.x(), at.y());
+  } else if (was == Grip::kPlate) {
+    const double radius = (at - held_at_px_).norm();
+    mode_ = Mode::kWatch;
+    emit modeChanged();
+    emit platePointed(shown_, held_at_px_.x(), held_at_px_.y(), radius > 8.0 ? radius : 0.0);
+  }
+  update();
+}
+
+void FilmView::wheelEvent(QWheelEvent* event) {
+  const int step = event->angleDelta().y() > 0 ? -1 : 1;
+  goTo(step < 0 && frame_ == 0 ? 0 : frame_ + static_cast<std::size_t>(step));
+  event->accept();
+}
+
+void FilmView::keyPressEvent(QKeyEvent* event) {
+  const bool by_rep = (event->modifiers() & Qt::ShiftModifier) != 0;
+  if (mode_ == Mode::kPlaceFigure) {
+    if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) return confirmFigure();
+    if (event->key() == Qt::Key_F) return mirrorFigure();
+  }
+  if (mode_ != Mode::kWatch && event->key() == Qt::Key_Escape) return leaveMode();
+  auto rep_step = [&](int way) {
+    if (data_ == nullptr || !data_->analysis || data_->analysis->reps.empty()) return;
+    const auto& reps = data_->analysis->reps;
+    if (way > 0) {
+      for (const Rep& rep : reps)
+        if (rep.turn_frame > frame_) return goTo(rep.turn_frame);
+    } else {
+      for (auto rep = reps.rbegin(); rep != reps.rend(); ++rep)
+        if (rep->turn_frame < frame_) return goTo(rep->turn_frame);
+    }
+  };
+  switch (event->key()) {
+    case Qt::Key_Right:
+      by_rep ? rep_step(1) : goTo(frame_ + 1);
+      return;
+    case Qt::Key_Left:
+      by_rep ? rep_step(-1) : goTo(frame_ > 0 ? frame_ - 1 : 0);
+      return;
+    case Qt::Key_Home:
+      goTo(0);
+      return;
+    case Qt::Key_End:
+      goTo(frameCount());
+      return;
+    case Qt::Key_Space:
+      togglePlay();
+      return;
+    default:
+      QWidget::keyPressEvent(event);
+  }
+}
+
+void FilmView::paintTag(QPainter& p, const QPointF& at, const QString& text, bool on_left) const {
+  p.setFont(type(14, Weight::kMedium));
+  const QFontMetricsF m(p.font());
+  QRectF box(at, QSizeF(m.horizontalAdvance(text) + 12, m.height() + 4));
+  if (on_left) box.moveRight(at.x());
+  box.moveLeft(std::clamp(box.left(), 2.0, std::max(2.0, filmRect().width() - box.width() - 2)));
+  box.moveTop(std::clamp(box.top(), 2.0, std::max(2.0, filmRect().height() - box.height() - 2)));
+  p.setPen(Qt::NoPen);
+  p.setBrush(QColor(250, 249, 244, 235));
+  p.drawRoundedRect(box, 2, 2);
+  p.setPen(QColor("#1c2426"));
+  p.drawText(box, Qt::AlignCenter, text);
+}
+
+void FilmView::paintBanner(QPainter& p, const QString& text) const {
+  const QRectF r = filmRect();
+  p.setFont(type(14, Weight::kMedium));
+  const QRectF room(r.left() + 10, r.top() + 8, r.width() - 20, r.height());
+  QRectF box = QFontMetricsF(p.font())
+                   .boundingRect(room.adjusted(10, 5, -10, 0), Qt::TextWordWrap, text)
+                   .adjusted(-10, -5, 10, 5);
+  p.setPen(Qt::NoPen);
+  p.setBrush(QColor(250, 249, 244, 240));
+  p.drawRoundedRect(box, 3, 3);
+  p.setPen(QColor("#1c2426"));
+  p.drawText(box.adjusted(10, 5, -10, -5), Qt::TextWordWrap, text);
+}
+
+void FilmView::paintJoints(QPainter& p, const std::array<std::optional<Vec2>, kJointCount>& points,
+                           bool handles) const {
+  for (const auto& [a, b] : kBones)
+    if (points[indexOf(a)] && points[indexOf(b)])
+      lineOnFilm(p, toWidget(*points[indexOf(a)]), toWidget(*points[indexOf(b)]));
+  for (std::size_t j = 0; j < kJointCount; ++j) {
+    if (!points[j]) continue;
+    const QPointF at = toWidget(*points[j]);
+    const bool held = (grip_ == Grip::kJoint || grip_ == Grip::kFigurePoint) && indexOf(held_) == j;
+    p.setPen(QPen(held ? theme().clay : QColor("#1c2426"), 2.0));
+    p.setBrush(kOnFilm);
+    const double r = handles || held ? 6.5 : 4.5;
+    p.drawEllipse(at, r, r);
+  }
+}
+
+void FilmView::paintLoupe(QPainter& p) const {
+  constexpr double kRadius = 70.0, kMagnified = 3.0;
+  const Vec2 at = grip_ == Grip::kJoint ? held_at_px_ : figure_[indexOf(held_)].value_or(held_at_px_);
+  const QPointF centre = toWidget(at);
+  QPointF where = centre + QPointF(centre.x() > 0.5 * width() ? -kRadius - 60 : kRadius + 60, 0);
+  where.setY(std::clamp(where.y(), kRadius + 4, std::max(kRadius + 4, filmRect().height() - kRadius - 4)));
+  const double film_per_widget = picture_.width() / std::max(1.0, filmRect().width());
+  const double half = kRadius / kMagnified * film_per_widget;
+  QPainterPath round;
+  round.addEllipse(where, kRadius, kRadius);
+  p.save();
+  p.setClipPath(round);
+  p.setRenderHint(QPainter::SmoothPixmapTransform);
+  p.drawImage(QRectF(where.x() - kRadius, where.y() - kRadius, 2 * kRadius, 2 * kRadius), picture_,
+              QRectF(at.x() - half, at.y() - half, 2 * half, 2 * half));
+  p.setPen(QPen(kOnFilm, 1.0));
+  p.drawLine(where - QPointF(kRadius, 0), where + QPointF(kRadius, 0));
+  p.drawLine(where - QPointF(0, kRadius), where + QPointF(0, kRadius));
+  p.restore();
+  p.setBrush(Qt::NoBrush);
+  p.setPen(QPen(kOnFilm, 2.0));
+  p.drawEllipse(where, kRadius, kRadius);
+}
+
+void FilmView::paintEvidence(QPainter& p) const {
+  if (data_ == nullptr || !data_->analysis) return;
+  const Analysis& a = *data_->analysis;
+  const Rep* rep = data_->repAt(shown_);
+  // The plumb line over mid-foot, in the plane of the plate: there the bar's middle should be.
+  const auto joints = jointsAt(shown_);
+  const auto &heel = joints[indexOf(Joint::kHeel)], &toe = joints[indexOf(Joint::kToe)];
+  if (heel && toe && shown_ < data_->tracks.bar.size()) {
+    const double mid = 0.5 * (a.camera.toBody(*heel, lateralPrior(Joint::kHeel).value).x() +
+                              a.camera.toBody(*toe, lateralPrior(Joint::kToe).value).x());
+    const double floor = a.camera.toBody(*heel, lateralPrior(Joint::kHeel).value).y();
+    const QPointF low = toWidget(a.camera.toPicture({mid, floor}, a.camera.plate_lateral_m));
+    const QPointF high = toWidget(a.camera.toPicture({mid, floor + 1.75}, a.camera.plate_lateral_m));
+    p.setPen(QPen(kUnderFilm, 3.2));
+    p.drawLine(low, high);
+    p.setPen(QPen(kOnFilm, 1.6, Qt::DotLine));
+    p.drawLine(low, high);
+  }
+  if (rep != nullptr) {
+    const RepPath path = pathOf(*rep, data_->tracks, a.camera);
+    std::vector<PathPoint> points;
+    for (std::size_t i = 0; i < path.frame.size(); ++i)
+      points.push_back({toWidget(data_->tracks.bar[path.frame[i]].p_px), path.speed_ms[i],
+                        data_->set.edit.asked.lift == Lift::kDeadlift ? i <= path.turn : i > path.turn});
+    QPainterPath under;
+    for (std::size_t i = 0; i < points.size(); ++i)
+      i == 0 ? under.moveTo(points[i].at) : under.lineTo(points[i].at);
+    p.setBrush(Qt::NoBrush);
+    p.setPen(QPen(QColor(255, 255, 255, 170), 6.0, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    p.drawPath(under);
+    drawPath(p, points, QColor("#1d5c57"));
+  }
+  paintJoints(p, joints, underMouse() && grip_ == Grip::kNone);
+  if (!evidence_ || rep == nullptr) return;
+  const bool here =
+      std::find(evidence_->reps.begin(), evidence_->reps.end(), rep->number) != evidence_->reps.end();
+  const Rule* rule = builtInRuleBook().find(evidence_->rule);
+  if (!here || rule == nullptr) return;
+  const Measure* m = findMeasure(a.measures, rule->measure, rep->number);
+  if (m == nullptr || m->status != MeasureStatus::kOk) return;
+  // Numbers belong to the frame on which they were measured; elsewhere only the lines are drawn.
+  const bool on_frame = std::max(shown_, m->frame) - std::min(shown_, m->frame) <= 2;
+  const auto &hip = joints[indexOf(Joint::kHip)], &knee = joints[indexOf(Joint::kKnee)],
+             &shoulder = joints[indexOf(Joint::kShoulder)];
+  const QString value = withError(m->value, definitionOf(m->id).unit);
+  if (rule->measure == MeasureId::kDepthMargin && hip && knee) {
+    const QPointF h = toWidget(*hip), k = toWidget(*knee);
+    const double reach = 0.6 * std::abs(h.x() - k.x()) + 30.0;
+    p.setPen(QPen(kOnFilm, 1.8, Qt::DashLine));
+    p.drawLine(QPointF(std::min(h.x(), k.x()) - reach, k.y()),
+               QPointF(std::max(h.x(), k.x()) + reach, k.y()));
+    if (on_frame)
+      paintTag(p, QPointF(std::max(h.x(), k.x()) + reach + 4, k.y() - 12), tr("crease %1").arg(value), false);
+  } else if (rule->measure == MeasureId::kTrunkChange && hip && shoulder) {
+    const QPointF h = toWidget(*hip);
+    lineOnFilm(p, h, h - QPointF(0, 90), Qt::DashLine);
+    if (on_frame)
+      paintTag(p, h + QPointF(toWidget(*shoulder).x() > h.x() ? -14 : 14, -70), tr("+%1").arg(value),
+               toWidget(*shoulder).x() > h.x());
+  } else if (rule->measure == MeasureId::kBarForwardMax && on_frame) {
+    paintTag(p, toWidget(data_->tracks.bar[shown_].p_px) + QPointF(26, -40), tr("forward %1").arg(value),
+             false);
+  }
+}
+
+void FilmView::paintEvent(QPaintEvent*) {
+  QPainter p(this);
+  p.setRenderHint(QPainter::Antialiasing);
+  const QRectF r = filmRect();
+  if (picture_.isNull()) {
+    p.fillRect(r, theme().raised);
+    p.setPen(theme().muted);
+    p.setFont(type(15));
+    p.drawText(r.adjusted(20, 20, -20, -20), Qt::AlignCenter | Qt::TextWordWrap,
+               trouble_.isEmpty() ? tr("Opening the film …") : trouble_);
+    return;
+  }
+  p.setRenderHint(QPainter::SmoothPixmapTransform);
+  p.drawImage(r, picture_);
+  p.setClipRect(r);
+  if (mode_ == Mode::kWatch) {
+    paintEvidence(p);
+    if (data_ != nullptr && shown_ < data_->tracks.bar.size() &&
+        data_->tracks.bar[shown_].state != TrackState::kLost) {
+      const BarSample& bar = data_->tracks.bar[shown_];
+      const QPointF at = toWidget(bar.p_px);
+      p.setBrush(Qt::NoBrush);
+      p.setPen(QPen(kOnFilm, 5.0));
+      p.drawEllipse(at, 11, 11);
+      // Bridged: not seen on this frame, so the ring is dashed.
+      p.setPen(QPen(QColor("#a34c26"), 2.4, bar.state == TrackState::kSeen ? Qt::SolidLine : Qt::DashLine));
+      p.drawEllipse(at, 11, 11);
+    }
+    if (grip_ == Grip::kJoint) {
+      p.setPen(QPen(theme().clay, 2.0));
+      p.setBrush(kOnFilm);
+      p.drawEllipse(toWidget(held_at_px_), 6, 6);
+      paintLoupe(p);
+    }
+  } else if (mode_ == Mode::kPlaceFigure) {
+    paintJoints(p, figure_, true);
+    if (grip_ == Grip::kFigurePoint) paintLoupe(p);
+    paintBanner(p, tr("Drag the points onto hip, knee, ankle, shoulder, heel and toe of the near side; drag "
+                      "a line to move the whole "
+                      "figure. F turns it round. Enter follows the joints through the film, Esc leaves."));
+  } else {
+    if (grip_ == Grip::kPlate) {
+      const QPointF c = toWidget(held_at_px_), d = mouse_ - c;
+      p.setBrush(Qt::NoBrush);
+      p.setPen(QPen(kOnFilm, 2.0));
+      p.drawEllipse(c, std::hypot(d.x(), d.y()), std::hypot(d.x(), d.y()));
+    }
+    paintBanner(p, tr("Click the middle of the near plate, or drag from its middle to its rim. Esc leaves."));
+  }
+}
+
+}  // namespace mottix

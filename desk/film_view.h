@@ -1,0 +1,102 @@
+// Station 2, Seen: the film with the evidence drawn on it.
+//
+// Time is moved by taking hold of the bar and pulling it along its path; the wheel and the arrow keys do it
+// by the frame. Joints are put right by dragging them. Two further modes: laying the figure on the lifter
+// (its points, or the whole by one of its lines), and pointing at the plate (a click, or a drag from its
+// middle to its rim).
+#pragma once
+
+#include <optional>
+
+#include <QImage>
+#include <QTimer>
+#include <QWidget>
+
+#include "desk/frame_source.h"
+#include "desk/sheet_data.h"
+
+namespace mottix {
+
+class FilmView : public QWidget {
+  Q_OBJECT
+ public:
+  enum class Mode { kWatch, kPlaceFigure, kPointPlate };
+
+  explicit FilmView(QWidget* parent = nullptr);
+  // `sheet` must outlive the view or be replaced; call after every change of it.
+  void setData(const SheetData* sheet, const QString& film_path);
+  void setEvidence(std::optional<Finding> finding);
+
+  bool hasHeightForWidth() const override { return true; }
+  int heightForWidth(int width) const override;
+  std::size_t frame() const { return frame_; }
+  std::size_t shownFrame() const { return shown_; }
+  bool hasPicture() const { return !picture_.isNull(); }
+  Mode mode() const { return mode_; }
+  void goTo(std::size_t frame);
+  void startPlacing();
+  void startPointing();
+  void leaveMode();
+  void confirmFigure();
+  void mirrorFigure();
+  void togglePlay();
+  bool playing() const { return play_.isActive(); }
+
+  QPointF toWidget(const Vec2& film_px) const;
+  Vec2 toFilm(const QPointF& widget) const;
+  const std::array<std::optional<Vec2>, kJointCount>& figure() const { return figure_; }
+
+ signals:
+  void frameChanged(std::size_t frame);
+  void jointMoved(std::size_t frame, mottix::Joint joint, double x_px, double y_px);
+  void figurePlaced(mottix::PlacedPoints points);
+  void platePointed(std::size_t frame, double x_px, double y_px, double radius_px);
+  void modeChanged();
+  void filmFailed(QString reason);
+
+ protected:
+  void paintEvent(QPaintEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
+  void mouseReleaseEvent(QMouseEvent* event) override;
+  void wheelEvent(QWheelEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+
+ private:
+  enum class Grip { kNone, kBar, kJoint, kFigurePoint, kFigure, kPlate };
+
+  const SheetData* data_ = nullptr;
+  FrameSource source_;
+  QString path_;
+  QImage picture_;
+  std::size_t frame_ = 0;  // wanted
+  std::size_t shown_ = 0;  // whose picture is on screen
+  Mode mode_ = Mode::kWatch;
+  std::optional<Finding> evidence_;
+  std::array<std::optional<Vec2>, kJointCount> figure_;
+  bool figure_faces_left_ = false;
+  Grip grip_ = Grip::kNone;
+  Joint held_ = Joint::kHip;
+  Vec2 held_at_px_ = Vec2::Zero();  // film coordinates of what is held, or where a drag began
+  int time_way_ = 1;                // the direction in which the bar was pulled last
+  QTimer play_;
+  QPointF mouse_;
+  QString trouble_;
+
+  QSizeF filmSize() const;
+  QRectF filmRect() const;
+  std::size_t frameCount() const;
+  std::optional<Joint> jointNear(const QPointF& widget,
+                                 const std::array<std::optional<Vec2>, kJointCount>& points) const;
+  std::array<std::optional<Vec2>, kJointCount> jointsAt(std::size_t frame) const;
+  void pullBarTo(const Vec2& film_px);
+  void layFigure();
+  void paintEvidence(QPainter& painter) const;
+  void paintJoints(QPainter& painter, const std::array<std::optional<Vec2>, kJointCount>& points,
+                   bool handles) const;
+  void paintTag(QPainter& painter, const QPointF& at, const QString& text, bool on_left) const;
+  void paintLoupe(QPainter& painter) const;
+  void paintBanner(QPainter& painter, const QString& text) const;
+};
+
+}  // namespace mottix

@@ -1,0 +1,317 @@
+#include "desk/house_window.h"
+
+#include <algorithm>
+
+#include <QAction>
+#include <QCloseEvent>
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QLocale>
+#include <QPushButton>
+#include <QShortcut>
+#include <QStackedWidget>
+#include <QUndoCommand>
+#include <QVBoxLayout>
+
+#include "desk/theme.h"
+
+namespace mottix {
+namespace {
+
+// Takes a set out of the house; undo puts it back with everything that was known of it.
+class RemoveSet : public QUndoCommand {
+ public:
+  RemoveSet(HouseFile& house, QueueView& queue, SetId id)
+      : QUndoCommand(QObject::tr("Remove a set")), house_(house), queue_(queue), id_(id) {}
+  void redo() override {
+    auto set = house_.loadSet(id_);
+    auto tracks = house_.loadTracks(id_);
+    if (!set) return emit queue_.trouble(QString::fromStdString(set.error().text));
+    set_ = *set;
+    if (tracks) tracks_ = *tracks;
+    if (auto ok = house_.removeSet(id_); !ok) emit queue_.trouble(QString::fromStdString(ok.error().text));
+    queue_.reload();
+  }
+  void undo() override {
+    auto id = house_.addSet(set_);
+    if (!id) return emit queue_.trouble(QString::fromStdString(id.error().text));
+    id_ = *id;
+    if (tracks_)
+      if (auto ok = house_.saveTracks(id_, set_.clip, *tracks_); !ok)
+        emit queue_.trouble(QString::fromStdString(ok.error().text));
+    queue_.reload();
+  }
+
+ private:
+  HouseFile& house_;
+  QueueView& queue_;
+  SetId id_;
+  SetRecord set_;
+  std::optional<TrackRecord> tracks_;
+};
+
+}  // namespace
+
+HouseWindow::HouseWindow(HouseFile house, QDate today, QWidget* parent)
+    : QMainWindow(parent), house_(std::move(house)), today_(today) {
+  qRegisterMetaType<mottix::SetId>();
+  buildChrome();
+  undo_.addStack(&queue_stack_);
+  undo_.setActiveStack(&queue_stack_);
+
+  connect(queue_, &QueueView::openWanted, this, &HouseWindow::openSet);
+  connect(queue_, &QueueView::filmsDropped, this, &HouseWindow::addFilms);
+  connect(queue_, &QueueView::stopWanted, this, [this](SetId set) { jobs_.cancel(set); });
+  connect(queue_, &QueueView::removeWanted, this, &HouseWindow::removeSet);
+  connect(queue_, &QueueView::trouble, this, &HouseWindow::say);
+  connect(queue_, &QueueView::newAthleteWanted, this, [this] { addAthlete(tr("New athlete")); });
+  connect(queue_, &QueueView::addWanted, this, [this](AthleteId athlete) {
+    addFilms(athlete, QFileDialog::getOpenFileNames(this, tr("Films of one set each")));
+  });
+  connect(
+      queue_, &QueueView::athleteChanged, this,
+      [this](const Athlete& athlete) {
+        if (auto ok = house_.saveAthlete(athlete); !ok) say(QString::fromStdString(ok.error().text));
+        queue_->reload();
+      },
+      Qt::QueuedConnection);
+  connect(sheet_, &SetSheet::queueWanted, this, &HouseWindow::showQueue);
+  connect(sheet_, &SetSheet::trouble, this, &HouseWindow::say);
+  connect(sheet_, &SetSheet::changed, this, [this] {
+    if (!onSheet()) queue_->reload();
+  });
+  connect(&jobs_, &AnalysisJobs::progressed, this, [this](SetId set, double part) {
+    queue_->showProgress(set, part);
+    sheet_->showProgress(set, part);
+  });
+  connect(&jobs_, &AnalysisJobs::finished, this,
+          [this](SetId set, const std::shared_ptr<TrackOutcome>& outcome) {
+            sheet_->takeOutcome(set, *outcome);
+          });
+  connect(&jobs_, &AnalysisJobs::failed, this,
+          [this](SetId set, const QString& reason) { sheet_->takeProblem(set, reason); });
+  connect(&jobs_, &AnalysisJobs::cancelled, this, [this](SetId set) {
+    queue_->reload();
+    if (onSheet() && sheet_->current() == set) sheet_->open(set);
+  });
+
+  queue_->reload();
+  if (auto sets = house_.sets(); sets)
+    for (const SetRecord& set : *sets)
+      if (set.state == SetState::kWaiting) follow(set);
+  queue_->reload();
+  restore();
+}
+
+void HouseWindow::buildChrome() {
+  setWindowTitle(tr("%1 – Mottix").arg(QString::fromStdString(house_.path().stem().string())));
+  auto* body = new QWidget;
+  auto* column = new QVBoxLayout(body);
+  column->setContentsMargins(12, 4, 12, 12);
+  column->setSpacing(4);
+  auto* bar = new QHBoxLayout;
+  bar->setContentsMargins(4, 0, 4, 0);
+  queue_crumb_ = new QPushButton(tr("Queue"));
+  queue_crumb_->setObjectName(QStringLiteral("quiet"));
+  queue_crumb_->setAutoDefault(true);
+  queue_crumb_->setToolTip(tr("Back to the Queue (Esc)"));
+  connect(queue_crumb_, &QPushButton::clicked, this, &HouseWindow::showQueue);
+  crumbs_ = new QLabel;
+  crumbs_->setFont(type(14));
+  bar->addWidget(queue_crumb_);
+  bar->addWidget(crumbs_, 1);
+  auto add_action = [&](QAction* action, const QKeySequence& keys) {
+    action->setShortcut(keys);
+    action->setShortcutContext(Qt::WindowShortcut);
+    addAction(action);
+    auto* b = new QPushButton(action->text());
+    b->setObjectName(QStringLiteral("quiet"));
+    b->setAutoDefault(true);
+    b->setEnabled(action->isEnabled());
+    connect(b, &QPushButton::clicked, action, &QAction::trigger);
+    connect(action, &QAction::changed, b, [b, action] {
+      b->setEnabled(action->isEnabled());
+      b->setToolTip(action->text() + QStringLiteral(" (") + action->shortcut().toString() +
+                    QStringLiteral(")"));
+    });
+    return b;
+  };
+  auto* undo_button = add_action(undo_.createUndoAction(this, tr("Undo")), QKeySequence::Undo);
+  undo_button->setText(tr("Undo"));
+  auto* redo_button = add_action(undo_.createRedoAction(this, tr("Redo")), QKeySequence::Redo);
+  redo_button->setText(tr("Redo"));
+  bar->addWidget(undo_button);
+  bar->addWidget(redo_button);
+  column->addLayout(bar);
+
+  pages_ = new QStackedWidget;
+  queue_ = new QueueView(house_, jobs_);
+  sheet_ = new SetSheet(house_, jobs_, undo_);
+  pages_->addWidget(queue_);
+  pages_->addWidget(sheet_);
+  column->addWidget(pages_, 1);
+
+  notice_box_ = new QWidget;
+  notice_box_->setObjectName(QStringLiteral("notice"));
+  notice_box_->setAttribute(Qt::WA_StyledBackground);
+  notice_box_->setStyleSheet(
+      QStringLiteral("QWidget#notice { background: %1; border: 1px solid %2; border-left: 5px double %2; }")
+          .arg(theme().sheet.name(), theme().clay.name()));
+  auto* notice_row = new QHBoxLayout(notice_box_);
+  notice_row->setContentsMargins(12, 4, 8, 4);
+  notice_ = new QLabel;
+  notice_->setWordWrap(true);
+  notice_->setFont(type(14));
+  notice_->setTextInteractionFlags(Qt::TextSelectableByMouse);
+  auto* close = new QPushButton(tr("close"));
+  close->setObjectName(QStringLiteral("quiet"));
+  close->setAutoDefault(true);
+  connect(close, &QPushButton::clicked, notice_box_, &QWidget::hide);
+  notice_row->addWidget(notice_, 1);
+  notice_row->addWidget(close);
+  notice_box_->hide();
+  column->addWidget(notice_box_);
+  setCentralWidget(body);
+
+  auto* add_films = new QShortcut(QKeySequence::Open, this);
+  connect(add_films, &QShortcut::activated, this, [this] {
+    auto athletes = house_.athletes();
+    if (!athletes || athletes->empty()) return say(tr("There is no athlete yet. Make one first (Ctrl+N)."));
+    const QWidget* at = focusWidget();
+    AthleteId athlete = athletes->front().id;
+    for (const Athlete& a : *athletes)
+      if (Lane* lane = queue_->laneOf(a.id); lane != nullptr && at != nullptr && lane->isAncestorOf(at))
+        athlete = a.id;
+    addFilms(athlete, QFileDialog::getOpenFileNames(this, tr("Films of one set each")));
+  });
+  auto* new_athlete = new QShortcut(QKeySequence::New, this);
+  connect(new_athlete, &QShortcut::activated, this, [this] {
+    if (!onSheet()) addAthlete(tr("New athlete"));
+  });
+  resize(1280, 800);
+}
+
+bool HouseWindow::onSheet() const {
+  return pages_->currentWidget() == sheet_;
+}
+QString HouseWindow::notice() const {
+  return notice_box_->isHidden() ? QString() : notice_->text();
+}
+
+void HouseWindow::say(const QString& text) {
+  notice_->setText(text);
+  notice_box_->setVisible(!text.isEmpty());
+}
+
+AthleteId HouseWindow::addAthlete(const QString& name) {
+  auto id = house_.addAthlete({{}, name.toStdString(), 2.5, 0, ""});
+  if (!id) {
+    say(QString::fromStdString(id.error().text));
+    return {};
+  }
+  queue_->reload();
+  // The name is the first thing to be changed.
+  if (Lane* lane = queue_->laneOf(*id))
+    if (auto* word = lane->findChild<Word*>(QStringLiteral("word ") + tr("name"))) word->setFocus();
+  return *id;
+}
+
+void HouseWindow::addFilms(AthleteId athlete, const QStringList& files) {
+  auto sets = house_.sets();
+  if (!sets) return say(QString::fromStdString(sets.error().text));
+  std::vector<SetRecord> added;
+  for (const QString& file : files) {
+    SetRecord set;
+    set.athlete = athlete;
+    set.day = today_.toString(Qt::ISODate).toStdString();
+    set.clip.file = house_.relativeFilm(file.toStdString());
+    // The same was asked as last time, until the coach says otherwise.
+    for (const SetRecord& before : *sets)
+      if (before.athlete == athlete) {
+        set.edit.asked = before.edit.asked;
+        if (before.edit.next_load_kg) set.edit.asked.load_kg = *before.edit.next_load_kg;
+      }
+    auto id = house_.addSet(set);
+    if (!id) {
+      say(QString::fromStdString(id.error().text));
+      break;
+    }
+    set.id = *id;
+    added.push_back(set);
+  }
+  for (const SetRecord& set : added) follow(set);
+  queue_->reload();
+}
+
+void HouseWindow::follow(const SetRecord& set) {
+  TrackJob job;
+  job.set = set.id;
+  job.film = house_.filmPath(set.clip);
+  job.facts = set.clip;
+  job.asked = set.edit.asked;
+  if (!set.edit.placed.empty()) job.place = set.edit.placed.front();
+  jobs_.start(std::move(job));
+}
+
+void HouseWindow::openSet(SetId set) {
+  say({});
+  pages_->setCurrentWidget(sheet_);
+  sheet_->open(set);
+  sheet_->film().setFocus();
+  refreshCrumbs();
+}
+
+void HouseWindow::showQueue() {
+  say({});
+  sheet_->leave();
+  const SetId from = sheet_->current();
+  pages_->setCurrentWidget(queue_);
+  undo_.setActiveStack(&queue_stack_);
+  queue_->reload();
+  if (SetTile* tile = queue_->tileOf(from)) tile->setFocus();
+  refreshCrumbs();
+}
+
+void HouseWindow::removeSet(SetId set) {
+  jobs_.cancel(set);
+  queue_stack_.push(new RemoveSet(house_, *queue_, set));
+}
+
+void HouseWindow::refreshCrumbs() {
+  if (!onSheet()) return crumbs_->clear();
+  const SheetData& d = sheet_->data();
+  const QDate day = QDate::fromString(QString::fromStdString(d.set.day), Qt::ISODate);
+  int number = 0, of = 0;
+  if (auto sets = house_.sets(); sets)
+    for (const SetRecord& s : *sets)
+      if (s.athlete == d.set.athlete && s.day == d.set.day) {
+        ++of;
+        if (s.id == d.set.id) number = of;
+      }
+  const QString name = QString::fromStdString(d.athlete.name).toHtmlEscaped();
+  crumbs_->setText(QStringLiteral("/ &nbsp;<b>%1</b>&nbsp; / &nbsp;%2&nbsp; / &nbsp;%3")
+                       .arg(name, QLocale(QLocale::English).toString(day, QStringLiteral("dddd d MMMM")),
+                            tr("set %1 of %2").arg(number).arg(of)));
+}
+
+void HouseWindow::restore() {
+  auto set = house_.deskState("set");
+  auto frame = house_.deskState("frame");
+  if (!set || !frame || set->empty()) return refreshCrumbs();
+  const SetId id{std::strtoll(set->c_str(), nullptr, 10)};
+  if (!house_.loadSet(id)) return refreshCrumbs();
+  openSet(id);
+  sheet_->film().goTo(std::strtoull(frame->c_str(), nullptr, 10));
+}
+
+void HouseWindow::closeEvent(QCloseEvent* event) {
+  const std::string set =
+      onSheet() ? std::to_string(static_cast<std::int64_t>(sheet_->current())) : std::string();
+  auto ok = house_.saveDeskState("set", set);
+  if (ok) ok = house_.saveDeskState("frame", std::to_string(sheet_->film().frame()));
+  if (!ok) say(QString::fromStdString(ok.error().text));
+  event->accept();
+}
+
+}  // namespace mottix

@@ -1,0 +1,415 @@
+#include "desk/queue_view.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include <QDragEnterEvent>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLocale>
+#include <QMimeData>
+#include <QPainter>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QScrollBar>
+#include <QTimer>
+#include <QUrl>
+#include <QVBoxLayout>
+
+#include "desk/theme.h"
+#include "report/wording.h"
+#include "vision/analyse_clip.h"
+
+namespace mottix {
+namespace {
+
+QStringList filesIn(const QMimeData* data) {
+  QStringList files;
+  for (const QUrl& url : data->urls())
+    if (url.isLocalFile()) files << url.toLocalFile();
+  return files;
+}
+
+}  // namespace
+
+SetTile::SetTile(const SetRecord& set, QWidget* parent) : QAbstractButton(parent), set_(set) {
+  setFixedSize(sizeHint());
+  setFocusPolicy(Qt::StrongFocus);
+  setCursor(Qt::PointingHandCursor);
+  setObjectName(QStringLiteral("tile %1").arg(static_cast<qint64>(set.id)));
+  const Asked& a = set.edit.asked;
+  setAccessibleName(QStringLiteral("%1, %2 × %3, %4")
+                        .arg(liftWords(a.lift))
+                        .arg(a.reps)
+                        .arg(kilograms(a.load_kg), stateWords()));
+  setToolTip(QString::fromStdString(set.problem.empty() ? set.clip.file : set.problem) +
+             tr("\nEnter opens, Delete removes"));
+  stop_ = new QPushButton(tr("stop"), this);
+  stop_->setObjectName(QStringLiteral("quiet"));
+  stop_->setAccessibleName(tr("Stop following this film"));
+  stop_->hide();
+  connect(stop_, &QPushButton::clicked, this, [this] { emit stopWanted(set_.id); });
+}
+
+void SetTile::resizeEvent(QResizeEvent*) {
+  stop_->move(width() - stop_->sizeHint().width() - 6, height() - stop_->sizeHint().height() - 20);
+}
+
+QString SetTile::stateWords() const {
+  if (part_)
+    return *part_ > 0.0 ? tr("following, %1 %").arg(std::lround(100.0 * *part_)) : tr("waiting for its turn");
+  switch (set_.state) {
+    case SetState::kWaiting:
+      return tr("not followed yet");
+    case SetState::kTracked:
+      return tr("to be looked at");
+    case SetState::kReviewed:
+      return set_.edit.next_load_kg ? tr("next %1").arg(kilograms(*set_.edit.next_load_kg)) : tr("looked at");
+    case SetState::kFailed:
+      return tr("not measured");
+  }
+  return {};
+}
+
+void SetTile::showPaths(std::vector<RepPath> paths, std::vector<Finding> findings) {
+  paths_ = std::move(paths);
+  findings_ = std::move(findings);
+  update();
+}
+
+void SetTile::showProgress(std::optional<double> part) {
+  part_ = part;
+  stop_->setVisible(part_.has_value());
+  update();
+}
+
+void SetTile::keyPressEvent(QKeyEvent* event) {
+  if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter)
+    click();
+  else if (event->key() == Qt::Key_Delete)
+    emit removeWanted(set_.id);
+  else
+    QAbstractButton::keyPressEvent(event);
+}
+
+void SetTile::paintEvent(QPaintEvent*) {
+  QPainter p(this);
+  p.setRenderHint(QPainter::Antialiasing);
+  const Theme& t = theme();
+  const QRectF box = QRectF(rect()).adjusted(1, 1, -1, -1);
+  p.setPen(QPen(hasFocus() ? t.green : t.line, hasFocus() ? 2.0 : 1.0));
+  p.setBrush(set_.state == SetState::kReviewed ? t.sheet : t.raised);
+  p.drawRoundedRect(box, 3, 3);
+  const Asked& a = set_.edit.asked;
+  p.setPen(t.ink);
+  p.setFont(type(16, Weight::kSemiBold));
+  p.drawText(QPointF(12, 24), QStringLiteral("%1 × %2").arg(a.reps).arg(kilograms(a.load_kg)));
+  p.setFont(type(13));
+  p.setPen(t.muted);
+  const QFontMetrics m(p.font());
+  p.drawText(QPointF(12, 42),
+             m.elidedText(liftWords(a.lift) + QStringLiteral(", ") + QString::fromStdString(a.variant),
+                          Qt::ElideRight, width() - 24));
+  p.drawText(QPointF(12, height() - 12), m.elidedText(stateWords(), Qt::ElideRight, width() - 24));
+  const QRectF room(14, 54, width() - 28, height() - 88);
+  if (!paths_.empty()) {
+    const double step = std::min(34.0, room.width() / static_cast<double>(paths_.size()));
+    for (std::size_t i = 0; i < paths_.size(); ++i) {
+      const RepPath& path = paths_[i];
+      if (path.frame.size() < 2) continue;
+      const QRectF cell(room.left() + step * static_cast<double>(i), room.top(), step, room.height());
+      std::vector<PathPoint> points;
+      for (std::size_t k = 0; k < path.frame.size(); ++k)
+        points.push_back({placeInCell(path, k, cell), path.speed_ms[k],
+                          a.lift == Lift::kDeadlift ? k <= path.turn : k > path.turn});
+      drawPath(p, points, set_.state == SetState::kReviewed ? t.green_soft : t.green, 0.7);
+    }
+    double x = width() - 14.0;
+    for (const Finding& f : findings_) {
+      if (f.overruled || f.certainty == Certainty::kCantTell) continue;
+      x -= strokesSize(f).width();
+      drawStrokes(p, QPointF(x, 12), f);
+      x -= 6.0;
+    }
+  } else if (!part_) {
+    p.setFont(type(13));
+    p.setPen(set_.state == SetState::kFailed ? t.clay : t.muted);
+    const QString text = set_.state == SetState::kFailed ? QString::fromStdString(set_.problem) : QString();
+    p.drawText(room, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, text);
+  }
+  if (part_) {
+    // The bar's way down stands for the work done: a dotted line that fills.
+    const double y = height() - 34.0;
+    p.setPen(QPen(t.line, 3.0, Qt::DotLine));
+    p.drawLine(QPointF(14, y), QPointF(width() - 14.0, y));
+    p.setPen(QPen(t.green, 4.0, Qt::SolidLine, Qt::RoundCap));
+    p.drawLine(QPointF(14, y), QPointF(14 + (width() - 28.0) * *part_, y));
+  }
+}
+
+Lane::Lane(const Athlete& athlete, QWidget* parent) : QWidget(parent), athlete_(athlete) {
+  setAcceptDrops(true);
+  setObjectName(QStringLiteral("lane %1").arg(static_cast<qint64>(athlete.id)));
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(20, 8, 12, 6);
+  row->setSpacing(16);
+  auto* head = new QWidget;
+  head->setFixedWidth(244);
+  auto* column = new QVBoxLayout(head);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(2);
+  auto* name = new Sentence(17);
+  Word* name_word = name->addWord(tr("name"), [this](const QString& text) -> QString {
+    if (text.isEmpty() || text.size() > 80) return tr("A name has 1 to 80 letters.");
+    Athlete changed = athlete_;
+    changed.name = text.toStdString();
+    emit athleteChanged(changed);
+    return {};
+  });
+  const QString full = QString::fromStdString(athlete.name);
+  name_word->setText(QFontMetrics(name_word->font()).elidedText(full, Qt::ElideRight, 238));
+  name_word->setEditText(full);
+  name_word->setToolTip(full);
+  auto* facts = new Sentence(14);
+  facts->addText(tr("adds"));
+  Word* step = facts->addWord(tr("step"), [this](const QString& text) -> QString {
+    QString t = text;
+    bool ok = false;
+    const double v =
+        t.remove(QStringLiteral("kg")).replace(QLatin1Char(','), QLatin1Char('.')).trimmed().toDouble(&ok);
+    if (!ok || !(v > 0.0 && v <= 50.0)) return tr("A step lies between 0 and 50 kg.");
+    Athlete changed = athlete_;
+    changed.step_kg = v;
+    emit athleteChanged(changed);
+    return {};
+  });
+  step->setText(kilograms(athlete.step_kg));
+  facts->addText(tr(", pain"));
+  Word* pain = facts->addWord(tr("open pain note"), [this](const QString& text) -> QString {
+    bool ok = false;
+    const int v = QString(text).remove(QStringLiteral("/10")).trimmed().toInt(&ok);
+    if (!ok || v < 0 || v > 10) return tr("A pain note lies between 0 and 10. From 4 on, nothing is added.");
+    Athlete changed = athlete_;
+    changed.open_pain = v;
+    emit athleteChanged(changed);
+    return {};
+  });
+  pain->setText(QStringLiteral("%1/10").arg(athlete.open_pain));
+  pain->setEditText(QString::number(athlete.open_pain));
+  auto* note = new QLabel(QString::fromStdString(athlete.note));
+  note->setFont(type(13));
+  note->setWordWrap(true);
+  QPalette palette = note->palette();
+  palette.setColor(QPalette::WindowText, theme().muted);
+  note->setPalette(palette);
+  auto* add = new QPushButton(tr("add films"));
+  add->setObjectName(QStringLiteral("quiet"));
+  add->setAutoDefault(true);
+  add->setAccessibleName(tr("Add films of %1").arg(full));
+  connect(add, &QPushButton::clicked, this, [this] { emit addWanted(athlete_.id); });
+  column->addWidget(name);
+  column->addWidget(facts);
+  column->addWidget(note);
+  column->addWidget(add, 0, Qt::AlignLeft);
+  column->addStretch(1);
+  row->addWidget(head);
+
+  row_area_ = new QScrollArea;
+  row_area_->setWidgetResizable(true);
+  row_area_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  row_area_->setFixedHeight(152);
+  row_area_->setFocusPolicy(Qt::NoFocus);
+  row_ = new QWidget;
+  auto* tiles = new QHBoxLayout(row_);
+  tiles->setContentsMargins(0, 2, 0, 2);
+  tiles->setSpacing(12);
+  tiles->setAlignment(Qt::AlignLeft | Qt::AlignTop);
+  row_area_->setWidget(row_);
+  row->addWidget(row_area_, 1);
+}
+
+void Lane::addTile(SetTile* tile) {
+  row_->layout()->addWidget(tile);
+  ++tiles_;
+}
+
+void Lane::finish() {
+  if (tiles_ == 0) {
+    auto* empty =
+        new QLabel(tr("No films yet. Drop a film of one set here, filmed from the side with the whole plate "
+                      "and both feet in the picture."));
+    empty->setWordWrap(true);
+    empty->setFont(type(14));
+    QPalette palette = empty->palette();
+    palette.setColor(QPalette::WindowText, theme().muted);
+    empty->setPalette(palette);
+    row_->layout()->addWidget(empty);
+  }
+  // The newest tile is the one to work on.
+  QTimer::singleShot(0, row_area_, [area = row_area_] {
+    area->horizontalScrollBar()->setValue(area->horizontalScrollBar()->maximum());
+  });
+}
+
+void Lane::dragEnterEvent(QDragEnterEvent* event) {
+  if (filesIn(event->mimeData()).isEmpty()) return;
+  drop_here_ = true;
+  update();
+  event->acceptProposedAction();
+}
+
+void Lane::dragLeaveEvent(QDragLeaveEvent*) {
+  drop_here_ = false;
+  update();
+}
+
+void Lane::dropEvent(QDropEvent* event) {
+  drop_here_ = false;
+  update();
+  event->acceptProposedAction();
+  emit filmsDropped(athlete_.id, filesIn(event->mimeData()));
+}
+
+void Lane::paintEvent(QPaintEvent*) {
+  QPainter p(this);
+  const Theme& t = theme();
+  if (drop_here_) {
+    p.setPen(QPen(t.green, 2.0, Qt::DashLine));
+    p.drawRect(QRectF(rect()).adjusted(4, 4, -4, -4));
+  }
+  p.setPen(QPen(t.line, 1.0));
+  p.drawLine(QPointF(20, height() - 0.5), QPointF(width() - 12.0, height() - 0.5));
+}
+
+QueueView::QueueView(HouseFile& house, AnalysisJobs& jobs, QWidget* parent)
+    : QWidget(parent), house_(house), jobs_(jobs) {
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 14, 0, 0);
+  column->setSpacing(0);
+  auto* head = new QHBoxLayout;
+  head->setContentsMargins(20, 0, 20, 8);
+  auto* words = new QVBoxLayout;
+  words->setSpacing(0);
+  head_ = new QLabel;
+  head_->setFont(type(21, Weight::kSemiBold));
+  sub_ = new QLabel;
+  sub_->setFont(type(14));
+  sub_->setWordWrap(true);
+  QPalette palette = sub_->palette();
+  palette.setColor(QPalette::WindowText, theme().muted);
+  sub_->setPalette(palette);
+  words->addWidget(head_);
+  words->addWidget(sub_);
+  head->addLayout(words, 1);
+  auto* athlete = new QPushButton(tr("New athlete · Ctrl+N"));
+  athlete->setAutoDefault(true);
+  connect(athlete, &QPushButton::clicked, this, &QueueView::newAthleteWanted);
+  head->addWidget(athlete, 0, Qt::AlignTop);
+  column->addLayout(head);
+  auto* area = new QScrollArea;
+  area->setWidgetResizable(true);
+  area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  area->setFocusPolicy(Qt::NoFocus);
+  auto* body = new QWidget;
+  lanes_ = new QVBoxLayout(body);
+  lanes_->setContentsMargins(0, 0, 0, 0);
+  lanes_->setSpacing(0);
+  area->setWidget(body);
+  column->addWidget(area, 1);
+}
+
+void QueueView::reload() {
+  auto athletes = house_.athletes();
+  auto sets = house_.sets();
+  if (!athletes || !sets)
+    return emit trouble(QString::fromStdString(athletes ? sets.error().text : athletes.error().text));
+  const QString focused = focusWidget() != nullptr ? focusWidget()->objectName() : QString();
+  while (QLayoutItem* item = lanes_->takeAt(0)) {
+    if (item->widget() != nullptr) {
+      item->widget()->hide();
+      item->widget()->deleteLater();
+    }
+    delete item;
+  }
+  lane_list_.clear();
+  tiles_.clear();
+  int open = 0;
+  for (const Athlete& athlete : *athletes) {
+    auto* lane = new Lane(athlete);
+    connect(lane, &Lane::filmsDropped, this, &QueueView::filmsDropped);
+    connect(lane, &Lane::athleteChanged, this, &QueueView::athleteChanged);
+    connect(lane, &Lane::addWanted, this, &QueueView::addWanted);
+    for (const SetRecord& set : *sets) {
+      if (set.athlete != athlete.id) continue;
+      auto* tile = new SetTile(set);
+      connect(tile, &QAbstractButton::clicked, this, [this, id = set.id] { emit openWanted(id); });
+      connect(tile, &SetTile::stopWanted, this, &QueueView::stopWanted);
+      connect(tile, &SetTile::removeWanted, this, &QueueView::removeWanted);
+      if (jobs_.running(set.id)) tile->showProgress(jobs_.partDone(set.id).value_or(0.0));
+      if (set.state == SetState::kTracked || set.state == SetState::kReviewed) {
+        auto record = house_.loadTracks(set.id);
+        if (record && *record) {
+          ClipTracks tracks = (*record)->tracks;
+          if (!set.edit.placed.empty() && (*record)->hasJoints())
+            layCorrections(tracks, (*record)->carried, set.edit.placed);
+          if (const auto analysis =
+                  analyse(tracks, (*record)->axis, settingsFor(athlete, set.edit), builtInRuleBook())) {
+            std::vector<RepPath> paths;
+            for (const Rep& rep : analysis->reps) paths.push_back(pathOf(rep, tracks, analysis->camera));
+            tile->showPaths(std::move(paths), analysis->findings);
+          }
+        }
+      }
+      if (set.state != SetState::kReviewed) ++open;
+      lane->addTile(tile);
+      tiles_.push_back(tile);
+    }
+    lane->finish();
+    lanes_->addWidget(lane);
+    lane_list_.push_back(lane);
+  }
+  lanes_->addStretch(1);
+  if (athletes->empty()) {
+    head_->setText(tr("An empty house"));
+    sub_->setText(
+        tr("Begin with an athlete (Ctrl+N); then drop films of squats, one set each, on the lane that "
+           "appears."));
+  } else {
+    head_->setText(
+        open == 0 ? tr("Queue: everything looked at")
+                  : (open == 1 ? tr("Queue: 1 set to look at") : tr("Queue: %1 sets to look at").arg(open)));
+    sub_->setText(
+        tr("Oldest left. Drop films of one set each on a lane; Enter opens a set, Delete removes it."));
+  }
+  // Where the coach was, or the first set to look at.
+  SetTile* next = nullptr;
+  for (SetTile* tile : tiles_)
+    if (tile->objectName() == focused || (next == nullptr && focused.isEmpty() && tile->open())) next = tile;
+  if (next != nullptr) next->setFocus();
+}
+
+void QueueView::showProgress(SetId set, double part) {
+  if (SetTile* tile = tileOf(set)) tile->showProgress(part);
+}
+
+SetTile* QueueView::tileOf(SetId set) const {
+  for (SetTile* tile : tiles_)
+    if (tile->set() == set) return tile;
+  return nullptr;
+}
+
+Lane* QueueView::laneOf(AthleteId athlete) const {
+  for (Lane* lane : lane_list_)
+    if (lane->athlete() == athlete) return lane;
+  return nullptr;
+}
+
+void QueueView::paintEvent(QPaintEvent*) {
+  QPainter p(this);
+  p.fillRect(rect(), theme().sheet);
+  p.setPen(QPen(theme().line, 1.0));
+  p.drawRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5));
+}
+
+}  // namespace mottix

@@ -1,0 +1,109 @@
+// The start screen: today's films in lanes, one lane an athlete, oldest left. Films are dropped on a lane or
+// added with Ctrl+O; what is being followed shows its progress on the tile itself.
+#pragma once
+
+#include <vector>
+
+#include <QAbstractButton>
+#include <QWidget>
+
+#include "desk/analysis_jobs.h"
+#include "desk/path_drawing.h"
+#include "desk/sentence.h"
+#include "store/house_file.h"
+
+class QLabel;
+class QPushButton;
+class QScrollArea;
+class QVBoxLayout;
+
+namespace mottix {
+
+// One set: the bar's path as its emblem, what was asked, and how far it is.
+class SetTile : public QAbstractButton {
+  Q_OBJECT
+ public:
+  SetTile(const SetRecord& set, QWidget* parent = nullptr);
+  SetId set() const { return set_.id; }
+  bool open() const { return set_.state != SetState::kReviewed; }
+  void showPaths(std::vector<RepPath> paths, std::vector<Finding> findings);
+  void showProgress(std::optional<double> part);
+  QSize sizeHint() const override { return {208, 140}; }
+
+ signals:
+  void stopWanted(mottix::SetId set);
+  void removeWanted(mottix::SetId set);
+
+ protected:
+  void paintEvent(QPaintEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+  void resizeEvent(QResizeEvent* event) override;
+
+ private:
+  SetRecord set_;
+  std::vector<RepPath> paths_;
+  std::vector<Finding> findings_;
+  std::optional<double> part_;
+  QPushButton* stop_;
+  QString stateWords() const;
+};
+
+class Lane : public QWidget {
+  Q_OBJECT
+ public:
+  Lane(const Athlete& athlete, QWidget* parent = nullptr);
+  AthleteId athlete() const { return athlete_.id; }
+  void addTile(SetTile* tile);
+  void finish();  // after the last tile
+
+ signals:
+  void filmsDropped(mottix::AthleteId athlete, QStringList files);
+  void athleteChanged(mottix::Athlete athlete);
+  void addWanted(mottix::AthleteId athlete);
+
+ protected:
+  void dragEnterEvent(QDragEnterEvent* event) override;
+  void dragLeaveEvent(QDragLeaveEvent* event) override;
+  void dropEvent(QDropEvent* event) override;
+  void paintEvent(QPaintEvent* event) override;
+
+ private:
+  Athlete athlete_;
+  QScrollArea* row_area_;
+  QWidget* row_;
+  bool drop_here_ = false;
+  int tiles_ = 0;
+};
+
+class QueueView : public QWidget {
+  Q_OBJECT
+ public:
+  QueueView(HouseFile& house, AnalysisJobs& jobs, QWidget* parent = nullptr);
+  void reload();
+  void showProgress(SetId set, double part);
+  SetTile* tileOf(SetId set) const;
+  Lane* laneOf(AthleteId athlete) const;
+
+ signals:
+  void openWanted(mottix::SetId set);
+  void filmsDropped(mottix::AthleteId athlete, QStringList files);
+  void addWanted(mottix::AthleteId athlete);
+  void newAthleteWanted();
+  void athleteChanged(mottix::Athlete athlete);
+  void stopWanted(mottix::SetId set);
+  void removeWanted(mottix::SetId set);
+  void trouble(QString text);
+
+ protected:
+  void paintEvent(QPaintEvent* event) override;
+
+ private:
+  HouseFile& house_;
+  AnalysisJobs& jobs_;
+  QLabel *head_ = nullptr, *sub_ = nullptr;
+  QVBoxLayout* lanes_ = nullptr;
+  std::vector<Lane*> lane_list_;
+  std::vector<SetTile*> tiles_;
+};
+
+}  // namespace mottix

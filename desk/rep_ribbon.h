@@ -1,0 +1,38 @@
+// Under the film: one cell a rep, each the bar's own path with sideways drift magnified, width showing speed,
+// strokes showing findings. A click goes to that point of the path; with the keyboard, Left and Right go from
+// rep to rep.
+#pragma once
+
+#include <QWidget>
+
+#include "desk/path_drawing.h"
+#include "desk/sheet_data.h"
+
+namespace mottix {
+
+class RepRibbon : public QWidget {
+  Q_OBJECT
+ public:
+  explicit RepRibbon(QWidget* parent = nullptr);
+  void setData(const SheetData* sheet);
+  void setFrame(std::size_t frame);
+  QRectF cellRect(std::size_t rep_index) const;
+
+ signals:
+  void frameWanted(std::size_t frame);
+
+ protected:
+  void paintEvent(QPaintEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+
+ private:
+  const SheetData* data_ = nullptr;
+  std::vector<RepPath> paths_;
+  std::size_t frame_ = 0;
+  QRectF pathRect(std::size_t rep_index) const;
+  void goToPoint(const QPointF& at);
+};
+
+}  // namespace mottix

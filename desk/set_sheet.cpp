@@ -1,0 +1,827 @@
+#include "desk/set_sheet.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include <QGridLayout>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QLocale>
+#include <QPainter>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QShortcut>
+#include <QUndoCommand>
+#include <QVBoxLayout>
+
+#include "core/cue/cue_book.h"
+#include "core/motion/joint_corrections.h"
+#include "desk/finding_card.h"
+#include "desk/theme.h"
+#include "report/wording.h"
+#include "vision/analyse_clip.h"
+
+namespace mottix {
+namespace {
+
+// The numeral in the margin that names a station.
+class StationMark : public QWidget {
+ public:
+  StationMark(int number, const QString& name, QWidget* parent = nullptr) : QWidget(parent), number_(number) {
+    setFixedSize(24, 24);
+    setToolTip(QObject::tr("%1: %2 (key %1)").arg(number).arg(name));
+    setAccessibleName(name);
+  }
+
+ protected:
+  void paintEvent(QPaintEvent*) override {
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    p.setPen(QPen(theme().muted, 1.2));
+    p.drawEllipse(QRectF(2, 2, 20, 20));
+    p.setFont(type(12, Weight::kMedium));
+    p.drawText(rect(), Qt::AlignCenter, QString::number(number_));
+  }
+
+ private:
+  int number_;
+};
+
+class EditSet : public QUndoCommand {
+ public:
+  EditSet(SetSheet& sheet, const QString& text, SetId id, SetEdit before, SetEdit after)
+      : QUndoCommand(text), sheet_(sheet), id_(id), before_(std::move(before)), after_(std::move(after)) {}
+  void redo() override { sheet_.apply(id_, after_); }
+  void undo() override { sheet_.apply(id_, before_); }
+
+ private:
+  SetSheet& sheet_;
+  SetId id_;
+  SetEdit before_, after_;
+};
+
+QLabel* label(int size_px, Weight weight = Weight::kRegular, bool muted = false) {
+  auto* l = new QLabel;
+  l->setFont(type(size_px, weight));
+  l->setWordWrap(true);
+  if (muted) {
+    QPalette p = l->palette();
+    p.setColor(QPalette::WindowText, theme().muted);
+    l->setPalette(p);
+  }
+  return l;
+}
+
+QPushButton* button(const QString& text, const QString& help, bool quiet = false) {
+  auto* b = new QPushButton(text);
+  if (quiet) b->setObjectName(QStringLiteral("quiet"));
+  b->setAutoDefault(true);
+  b->setToolTip(help);
+  b->setAccessibleName(help);
+  b->setCursor(Qt::PointingHandCursor);
+  return b;
+}
+
+std::optional<double> numberIn(QString text) {
+  text.remove(QStringLiteral("kg")).replace(QLatin1Char(','), QLatin1Char('.'));
+  bool ok = false;
+  const double v = text.trimmed().toDouble(&ok);
+  return ok && std::isfinite(v) ? std::optional(v) : std::nullopt;
+}
+
+void clearLayout(QLayout* layout) {
+  while (QLayoutItem* item = layout->takeAt(0)) {
+    if (item->widget() != nullptr) {
+      item->widget()->hide();
+      item->widget()->deleteLater();
+    }
+    delete item;
+  }
+}
+
+}  // namespace
+
+SetSheet::SetSheet(HouseFile& house, AnalysisJobs& jobs, QUndoGroup& undo, QWidget* parent)
+    : QWidget(parent), house_(house), jobs_(jobs), undo_(undo) {
+  build();
+}
+SetSheet::~SetSheet() = default;
+
+void SetSheet::build() {
+  auto* grid = new QGridLayout(this);
+  grid->setContentsMargins(14, 14, 22, 14);
+  grid->setHorizontalSpacing(10);
+  grid->setVerticalSpacing(8);
+  const std::array names = {tr("Asked"), tr("Seen"), tr("Judged"), tr("Said"), tr("Next")};
+  for (std::size_t k = 0; k < marks_.size(); ++k)
+    marks_[k] = new StationMark(static_cast<int>(k) + 1, names[k]);
+
+  auto* head = new QWidget;
+  auto* head_column = new QVBoxLayout(head);
+  head_column->setContentsMargins(0, 0, 0, 0);
+  head_column->setSpacing(0);
+  sentence_ = new Sentence(21);
+  buildSentence();
+  trust_ = label(14, Weight::kRegular, true);
+  head_column->addWidget(sentence_);
+  head_column->addWidget(trust_);
+
+  grid->addWidget(marks_[0], 0, 0, Qt::AlignTop);
+  grid->addWidget(head, 0, 1, 1, 3);
+  grid->addWidget(marks_[1], 1, 0, Qt::AlignTop);
+  grid->addWidget(buildFilmSide(), 1, 1);
+  grid->addWidget(buildDecisionSide(), 1, 2);
+  grid->setColumnStretch(1, 63);
+  grid->setColumnStretch(2, 37);
+  grid->setRowStretch(1, 1);
+
+  for (int k = 1; k <= 5; ++k) {
+    auto* s = new QShortcut(QKeySequence(Qt::Key_0 + k), this);
+    s->setContext(Qt::WidgetWithChildrenShortcut);
+    connect(s, &QShortcut::activated, this, [this, k] { focusStation(k); });
+  }
+  auto key = [&](Qt::Key k, void (SetSheet::*slot)()) {
+    auto* s = new QShortcut(QKeySequence(k), this);
+    s->setContext(Qt::WidgetWithChildrenShortcut);
+    connect(s, &QShortcut::activated, this, slot);
+  };
+  key(Qt::Key_P, &SetSheet::placeFigure);
+  key(Qt::Key_L, &SetSheet::pointAtPlate);
+  key(Qt::Key_S, &SetSheet::sayCue);
+  key(Qt::Key_O, &SetSheet::otherCue);
+  key(Qt::Key_E, &SetSheet::changeLoad);
+}
+
+QWidget* SetSheet::buildFilmSide() {
+  auto* side = new QWidget;
+  auto* column = new QVBoxLayout(side);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(4);
+  film_ = new FilmView;
+  film_->setObjectName(QStringLiteral("film"));
+  column->addWidget(film_);
+  film_tools_ = new QWidget;
+  auto* tools = new QHBoxLayout(film_tools_);
+  tools->setContentsMargins(0, 0, 0, 0);
+  tools->setSpacing(4);
+  place_ = button(tr("Place the figure · P"),
+                  tr("Lay the figure on the lifter, so that depth and trunk can be measured"), true);
+  point_ = button(tr("Point at the plate · L"),
+                  tr("Show where the near plate is, when another one was followed"), true);
+  play_ = button(tr("Play · Space"), tr("Play or stop the film"), true);
+  moment_ = label(14, Weight::kRegular, true);
+  moment_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+  tools->addWidget(play_);
+  tools->addWidget(place_);
+  tools->addWidget(point_);
+  tools->addWidget(moment_, 1);
+  column->addWidget(film_tools_);
+  ribbon_ = new RepRibbon;
+  column->addWidget(ribbon_, 1);
+
+  connect(place_, &QPushButton::clicked, this, &SetSheet::placeFigure);
+  connect(point_, &QPushButton::clicked, this, &SetSheet::pointAtPlate);
+  connect(play_, &QPushButton::clicked, film_, [this] { film_->togglePlay(); });
+  connect(film_, &FilmView::frameChanged, this, [this](std::size_t frame) {
+    ribbon_->setFrame(frame);
+    refreshMoment();
+  });
+  connect(film_, &FilmView::filmFailed, this, &SetSheet::trouble);
+  connect(ribbon_, &RepRibbon::frameWanted, film_, &FilmView::goTo);
+  connect(film_, &FilmView::jointMoved, this, [this](std::size_t frame, Joint joint, double x, double y) {
+    SetEdit after = data_.set.edit;
+    placeJoint(after.placed, frame, joint, Vec2(x, y));
+    push(tr("Put the %1 right on frame %2").arg(QString::fromUtf8(nameOf(joint).data())).arg(frame), after);
+  });
+  connect(film_, &FilmView::figurePlaced, this, [this](const PlacedPoints& points) {
+    SetEdit after = data_.set.edit;
+    after.placed = {points};
+    if (data_.record) data_.record->carried = {};
+    push(tr("Place the figure"), after);
+  });
+  connect(film_, &FilmView::platePointed, this, [this](std::size_t frame, double x, double y, double radius) {
+    startTracking(PlateSeed{frame, Vec2(x, y), radius}, data_.set.edit.placed.empty()
+                                                            ? std::nullopt
+                                                            : std::optional(data_.set.edit.placed.front()));
+    refresh();
+  });
+  return side;
+}
+
+QWidget* SetSheet::buildDecisionSide() {
+  auto* side = new QWidget;
+  auto* grid = new QGridLayout(side);
+  grid->setContentsMargins(6, 0, 0, 0);
+  grid->setHorizontalSpacing(8);
+  grid->setVerticalSpacing(10);
+
+  judged_area_ = new QScrollArea;
+  judged_area_->setWidgetResizable(true);
+  judged_area_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  judged_area_->setFocusPolicy(Qt::StrongFocus);
+  judged_area_->setAccessibleName(tr("Findings"));
+  judged_body_ = new QWidget;
+  judged_ = new QVBoxLayout(judged_body_);
+  judged_->setContentsMargins(0, 0, 8, 0);
+  judged_->setSpacing(0);
+  judged_area_->setWidget(judged_body_);
+  grid->addWidget(marks_[2], 0, 0, Qt::AlignTop);
+  grid->addWidget(judged_area_, 0, 1);
+
+  auto* said = new QWidget;
+  auto* said_column = new QVBoxLayout(said);
+  said_column->setContentsMargins(24, 0, 0, 0);
+  said_column->setSpacing(2);
+  cue_ = label(20, Weight::kMedium);
+  cue_->setObjectName(QStringLiteral("cue"));
+  cue_note_ = label(14, Weight::kRegular, true);
+  auto* said_row = new QHBoxLayout;
+  said_row->setSpacing(4);
+  say_ = button(tr("Say this · S"), tr("This cue was said to the lifter; it is remembered with the set"));
+  say_->setProperty("what", QStringLiteral("say"));
+  other_ = button(tr("other words · O"), tr("Show the next cue that answers the findings"), true);
+  said_row->addWidget(say_);
+  said_row->addWidget(other_);
+  said_row->addStretch(1);
+  said_column->addWidget(cue_);
+  said_column->addWidget(cue_note_);
+  said_column->addLayout(said_row);
+  connect(say_, &QPushButton::clicked, this, &SetSheet::sayCue);
+  connect(other_, &QPushButton::clicked, this, &SetSheet::otherCue);
+  grid->addWidget(marks_[3], 1, 0, Qt::AlignTop);
+  grid->addWidget(said, 1, 1);
+
+  auto* next = new QWidget;
+  next->setObjectName(QStringLiteral("next box"));
+  next->setStyleSheet(QStringLiteral("QWidget#next\\ box { background: %1; border: 1px solid %2; }")
+                          .arg(theme().raised.name(), theme().line.name()));
+  next->setAttribute(Qt::WA_StyledBackground);
+  auto* next_column = new QVBoxLayout(next);
+  next_column->setContentsMargins(24, 12, 16, 12);
+  next_column->setSpacing(5);
+  next_ = label(19, Weight::kSemiBold);
+  next_->setObjectName(QStringLiteral("next heading"));
+  next_reason_ = label(14, Weight::kRegular, true);
+  caution_ = label(12, Weight::kRegular, true);
+  caution_->setText(
+      tr("Safeties, collars and spotters first. Pain, numbness or dizziness: stop, and see a licensed "
+         "clinician. "
+         "Local rules come first."));
+  auto* next_row = new QHBoxLayout;
+  accept_ = button(tr("Accept · Enter"), tr("Take this load for the next set"));
+  accept_->setProperty("what", QStringLiteral("accept"));
+  change_ = button(tr("change · E"), tr("Decide on another load"), true);
+  change_line_ = new QLineEdit;
+  change_line_->setAccessibleName(tr("Load for the next set, in kg"));
+  change_line_->setMaximumWidth(110);
+  change_line_->hide();
+  next_row->addWidget(accept_);
+  next_row->addWidget(change_);
+  next_row->addWidget(change_line_);
+  next_row->addStretch(1);
+  next_column->addWidget(next_);
+  next_column->addWidget(next_reason_);
+  next_column->addLayout(next_row);
+  next_column->addWidget(caution_);
+  connect(accept_, &QPushButton::clicked, this, &SetSheet::acceptLoad);
+  connect(change_, &QPushButton::clicked, this, &SetSheet::changeLoad);
+  connect(change_line_, &QLineEdit::returnPressed, this, [this] {
+    const auto load = numberIn(change_line_->text());
+    const bool fine = load && *load >= 0.0 && *load <= 1000.0;
+    if (!fine) {
+      emit trouble(tr("“%1” is not a load between 0 and 1000 kg.").arg(change_line_->text()));
+      return;
+    }
+    change_line_->hide();
+    SetEdit after = data_.set.edit;
+    after.next_load_kg = *load;
+    push(tr("Decide on %1").arg(kilograms(*load)), after);
+    accept_->setFocus();
+  });
+  grid->addWidget(marks_[4], 2, 0, Qt::AlignTop);
+  grid->addWidget(next, 2, 1);
+  grid->setRowStretch(0, 1);
+  grid->setColumnStretch(1, 1);
+  return side;
+}
+
+template <typename Change>
+QString SetSheet::editAsked(const QString& text, Change&& change) {
+  SetEdit after = data_.set.edit;
+  const QString wrong = change(after.asked);
+  if (!wrong.isEmpty()) return wrong;
+  if (after.asked.load_kg != data_.set.edit.asked.load_kg || after.asked.lift != data_.set.edit.asked.lift)
+    after.next_load_kg.reset();
+  push(text, after);
+  return {};
+}
+
+void SetSheet::buildSentence() {
+  auto word = [&](const QString& name, const QString& undo_text, auto change) {
+    return sentence_->addWord(name, [this, undo_text, change](const QString& text) {
+      return editAsked(undo_text, [&](Asked& asked) { return change(asked, text); });
+    });
+  };
+  lift_ = word(tr("lift"), tr("Change the lift"), [](Asked& asked, const QString& text) -> QString {
+    for (Lift lift : {Lift::kSquat, Lift::kBench, Lift::kDeadlift})
+      if (text.compare(liftWords(lift), Qt::CaseInsensitive) == 0) {
+        asked.lift = lift;
+        return {};
+      }
+    return tr("The lift is squat, bench press or deadlift.");
+  });
+  lift_->setChoices({liftWords(Lift::kSquat), liftWords(Lift::kBench), liftWords(Lift::kDeadlift)});
+  sentence_->addText(QStringLiteral(","));
+  variant_ = word(tr("variant"), tr("Change the variant"), [](Asked& asked, const QString& text) -> QString {
+    if (text.isEmpty() || text.size() > 60) return tr("Say the variant in a few words, such as “low bar”.");
+    asked.variant = text.toStdString();
+    return {};
+  });
+  variant_->setChoices({tr("high bar"), tr("low bar"), tr("middle bar"), tr("paused"), tr("conventional"),
+                        tr("sumo"), tr("flat")});
+  sentence_->addText(tr(", asked for"));
+  reps_ = word(tr("reps"), tr("Change the reps asked"), [](Asked& asked, const QString& text) -> QString {
+    bool ok = false;
+    const int reps = text.toInt(&ok);
+    if (!ok || reps < 1 || reps > 50) return tr("Reps are a number from 1 to 50.");
+    asked.reps = reps;
+    return {};
+  });
+  sentence_->addText(QStringLiteral("×"));
+  load_ = word(tr("load"), tr("Change the load"), [](Asked& asked, const QString& text) -> QString {
+    const auto load = numberIn(text);
+    if (!load || *load < 0.0 || *load > 1000.0) return tr("A load lies between 0 and 1000 kg.");
+    asked.load_kg = *load;
+    return {};
+  });
+  sentence_->addText(tr("at effort"));
+  effort_ =
+      word(tr("effort"), tr("Change the effort asked"), [](Asked& asked, const QString& text) -> QString {
+        const auto effort = numberIn(text);
+        if (!effort || *effort < 1.0 || *effort > 10.0)
+          return tr("Effort lies between 1 and 10 (nothing left).");
+        asked.effort = *effort;
+        return {};
+      });
+  sentence_->addText(tr(", filmed"));
+  side_ = word(tr("side of the camera"), tr("Change the side of the camera"),
+               [](Asked& asked, const QString& text) -> QString {
+                 for (Facing facing : {Facing::kRight, Facing::kLeft, Facing::kUnknown})
+                   if (text.compare(facingWords(facing), Qt::CaseInsensitive) == 0) {
+                     asked.facing = facing;
+                     return {};
+                   }
+                 return tr("Filmed from the right, from the left, or from the side (read from the feet).");
+               });
+  side_->setChoices({facingWords(Facing::kRight), facingWords(Facing::kLeft), facingWords(Facing::kUnknown)});
+  sentence_->addText(tr(", plates of"));
+  plate_ = word(tr("plate diameter"), tr("Change the plate's diameter"),
+                [](Asked& asked, const QString& text) -> QString {
+                  QString digits = text;
+                  const auto mm = numberIn(digits.remove(QStringLiteral("mm")));
+                  if (!mm || *mm < 100.0 || *mm > 600.0)
+                    return tr("A plate is 100 to 600 mm across; full size is 450 mm.");
+                  asked.plate_mm = *mm;
+                  return {};
+                });
+  sentence_->addText(QStringLiteral("."));
+}
+
+void SetSheet::open(SetId id) {
+  auto set = house_.loadSet(id);
+  if (!set) return emit trouble(QString::fromStdString(set.error().text));
+  auto tracks = house_.loadTracks(id);
+  auto athletes = house_.athletes();
+  if (!athletes) return emit trouble(QString::fromStdString(athletes.error().text));
+  const bool same = data_.set.id == id;
+  data_ = {};
+  data_.set = std::move(*set);
+  for (const Athlete& a : *athletes)
+    if (a.id == data_.set.athlete) data_.athlete = a;
+  if (tracks)
+    data_.record = std::move(*tracks);
+  else
+    emit trouble(QString::fromStdString(tracks.error().text));
+  auto& stack = stacks_[id];
+  if (!stack) {
+    stack = std::make_unique<QUndoStack>();
+    undo_.addStack(stack.get());
+  }
+  undo_.setActiveStack(stack.get());
+  recompute();
+  if (!same) {
+    cue_choice_ = 0;
+    film_->leaveMode();
+    film_->setEvidence(std::nullopt);
+  }
+  refresh();
+  if (!same && data_.analysis) {
+    // Where to look first: the worst finding, or the first rep's lowest point.
+    const auto& findings = data_.analysis->findings;
+    if (!findings.empty() && findings.front().certainty != Certainty::kCantTell) {
+      film_->setEvidence(findings.front());
+      film_->goTo(findings.front().frame);
+    } else {
+      film_->goTo(data_.analysis->reps.front().turn_frame);
+    }
+  }
+}
+
+void SetSheet::leave() {
+  if (film_->playing()) film_->togglePlay();
+  film_->leaveMode();
+}
+
+void SetSheet::push(const QString& text, const SetEdit& after) {
+  if (after == data_.set.edit) return;
+  undo_.activeStack()->push(new EditSet(*this, text, data_.set.id, data_.set.edit, after));
+}
+
+void SetSheet::apply(SetId id, const SetEdit& edit) {
+  auto set = house_.loadSet(id);
+  if (!set) return emit trouble(QString::fromStdString(set.error().text));
+  const bool tracked = set->state == SetState::kTracked || set->state == SetState::kReviewed;
+  const SetState state = edit.next_load_kg ? SetState::kReviewed : tracked ? SetState::kTracked : set->state;
+  if (auto ok = house_.saveEdit(id, edit, state); !ok)
+    return emit trouble(QString::fromStdString(ok.error().text));
+  if (id == data_.set.id) {
+    data_.set.edit = edit;
+    data_.set.state = state;
+    recompute();
+    refresh();
+    if (!edit.placed.empty() && data_.record && !data_.record->hasJoints() && !jobs_.running(id)) {
+      startTracking(std::nullopt, edit.placed.front());
+      refresh();
+    }
+  }
+  emit changed(id);
+}
+
+void SetSheet::recompute() {
+  data_.analysis.reset();
+  data_.problem = QString::fromStdString(data_.set.problem);
+  data_.tracks = {};
+  if (!data_.record) return;
+  data_.tracks = data_.record->tracks;
+  if (!data_.set.edit.placed.empty() && data_.record->hasJoints())
+    layCorrections(data_.tracks, data_.record->carried, data_.set.edit.placed);
+  auto analysis = analyse(data_.tracks, data_.record->axis, settingsFor(data_.athlete, data_.set.edit),
+                          builtInRuleBook());
+  if (!analysis) {
+    data_.problem = QString::fromStdString(analysis.error().text);
+    return;
+  }
+  data_.problem.clear();
+  if (data_.record->two_plates) analysis->warnings.push_back(Warning::kTwoPlates);
+  data_.analysis = std::move(*analysis);
+  if (auto ok = house_.saveResults(data_.set.id, *data_.analysis, builtInRuleBook()); !ok)
+    emit trouble(QString::fromStdString(ok.error().text));
+}
+
+void SetSheet::startTracking(std::optional<PlateSeed> seed, std::optional<PlacedPoints> place) {
+  TrackJob job;
+  job.set = data_.set.id;
+  job.film = house_.filmPath(data_.set.clip);
+  job.facts = data_.set.clip;
+  job.asked = data_.set.edit.asked;
+  job.seed = seed;
+  job.place = std::move(place);
+  if (!seed && data_.record) job.known = std::make_shared<TrackRecord>(*data_.record);
+  jobs_.start(std::move(job));
+}
+
+void SetSheet::takeOutcome(SetId id, const TrackOutcome& outcome) {
+  if (auto ok = house_.saveTracks(id, outcome.facts, outcome.record); !ok)
+    return emit trouble(QString::fromStdString(ok.error().text));
+  if (id == data_.set.id) {
+    const bool first = !data_.record.has_value();
+    const std::size_t frame = film_->frame();
+    open(id);
+    if (first && data_.analysis)
+      film_->goTo(data_.analysis->reps.front().turn_frame);
+    else
+      film_->goTo(frame);
+    if (data_.analysis && !data_.analysis->findings.empty())
+      film_->setEvidence(data_.analysis->findings.front());
+  } else {
+    // The tile wants its findings too.
+    SheetData quiet;
+    if (auto set = house_.loadSet(id); set) {
+      std::swap(quiet, data_);
+      data_.set = *set;
+      data_.record = outcome.record;
+      if (auto athletes = house_.athletes(); athletes)
+        for (const Athlete& a : *athletes)
+          if (a.id == data_.set.athlete) data_.athlete = a;
+      recompute();
+      std::swap(quiet, data_);
+    }
+  }
+  emit changed(id);
+}
+
+void SetSheet::takeProblem(SetId id, const QString& reason) {
+  if (id == data_.set.id && data_.record) {
+    // The bar is known; only this attempt failed.
+    emit trouble(reason);
+    refresh();
+    return;
+  }
+  if (auto ok = house_.saveProblem(id, reason.toStdString()); !ok)
+    emit trouble(QString::fromStdString(ok.error().text));
+  if (id == data_.set.id) open(id);
+  emit changed(id);
+}
+
+void SetSheet::showProgress(SetId id, double part) {
+  if (id != data_.set.id || progress_ == nullptr) return;
+  progress_->setText(tr("Following %1: %2 %")
+                         .arg(data_.record ? tr("the joints") : tr("the bar"))
+                         .arg(std::lround(100.0 * part)));
+}
+
+void SetSheet::refresh() {
+  refreshSentence();
+  film_->setData(&data_, QString::fromStdString(house_.filmPath(data_.set.clip).string()));
+  ribbon_->setData(&data_);
+  ribbon_->setFrame(film_->frame());
+  place_->setEnabled(data_.record.has_value() && !jobs_.running(data_.set.id));
+  point_->setEnabled(!jobs_.running(data_.set.id));
+  refreshJudged();
+  refreshSaid();
+  refreshNext();
+  refreshMoment();
+}
+
+void SetSheet::refreshSentence() {
+  const Asked& a = data_.set.edit.asked;
+  QString lift = liftWords(a.lift);
+  lift[0] = lift[0].toUpper();
+  lift_->setText(lift);
+  lift_->setEditText(liftWords(a.lift));
+  variant_->setText(QString::fromStdString(a.variant));
+  reps_->setText(QString::number(a.reps));
+  load_->setText(kilograms(a.load_kg));
+  effort_->setText(QString::number(a.effort, 'g', 3));
+  side_->setText(facingWords(a.facing != Facing::kUnknown ? a.facing
+                             : data_.analysis             ? data_.analysis->facing
+                                                          : Facing::kUnknown));
+  plate_->setText(tr("%1 mm").arg(a.plate_mm));
+  sentence_->relayout();
+  QString trust;
+  if (data_.analysis) {
+    trust = (data_.analysis->reps.size() == 1 ? tr("1 rep seen.")
+                                              : tr("%1 reps seen.").arg(data_.analysis->reps.size())) +
+            QLatin1Char(' ') +
+            tr("A pixel is %1 mm at the body; the camera stands about %2 m away, turned by %3°.")
+                .arg(withError(data_.analysis->body_scale, ""))
+                .arg(data_.analysis->camera.distance_m(), 0, 'f', 1)
+                .arg(std::abs(data_.analysis->camera.yaw_deg()), 0, 'f', 0);
+    for (Warning w : data_.analysis->warnings) trust += QLatin1Char(' ') + warningWords(w);
+  }
+  trust_->setText(trust);
+  trust_->setVisible(!trust.isEmpty());
+}
+
+void SetSheet::refreshMoment() {
+  const std::size_t frame = film_->frame();
+  if (frame >= data_.tracks.frameCount()) return moment_->clear();
+  const Rep* rep = data_.repAt(frame);
+  const QString where = rep != nullptr ? tr("rep %1, ").arg(rep->number) : QString();
+  const TrackState state = data_.tracks.bar[frame].state;
+  const QString seen = state == TrackState::kSeen      ? QString()
+                       : state == TrackState::kBridged ? tr(" · bar hidden, bridged")
+                                                       : tr(" · bar lost");
+  moment_->setText(where + tr("%1 s, frame %2").arg(data_.tracks.time_s[frame], 0, 'f', 2).arg(frame) + seen);
+}
+
+void SetSheet::refreshJudged() {
+  progress_ = nullptr;
+  stop_ = nullptr;
+  clearLayout(judged_);
+  auto paragraph = [&](const QString& text, int size, bool muted) {
+    QLabel* l = label(size, muted ? Weight::kRegular : Weight::kSemiBold, muted);
+    l->setContentsMargins(24, 8, 0, 4);
+    l->setText(text);
+    judged_->addWidget(l);
+    return l;
+  };
+  auto action = [&](const QString& text, const QString& help, auto slot) {
+    auto* row = new QWidget;
+    auto* layout = new QHBoxLayout(row);
+    layout->setContentsMargins(24, 4, 0, 6);
+    QPushButton* b = button(text, help);
+    layout->addWidget(b);
+    layout->addStretch(1);
+    judged_->addWidget(row);
+    connect(b, &QPushButton::clicked, this, slot);
+    return b;
+  };
+  if (jobs_.running(data_.set.id)) {
+    progress_ = paragraph(tr("Waiting for its turn"), 16, false);
+    showProgress(data_.set.id, jobs_.partDone(data_.set.id).value_or(0.0));
+    paragraph(tr("You can look at the film meanwhile."), 14, true);
+    stop_ = action(tr("Stop"), tr("Stop following; nothing is lost"), [this] { jobs_.cancel(data_.set.id); });
+    stop_->setProperty("what", QStringLiteral("stop"));
+  }
+  if (data_.analysis) {
+    for (const Finding& f : data_.analysis->findings) {
+      auto* card = new FindingCard(f, builtInRuleBook(), data_.analysis->measures);
+      connect(card, &FindingCard::opened, this, [this](const Finding& finding) {
+        film_->setEvidence(finding);
+        film_->goTo(finding.frame);
+        film_->setFocus();
+      });
+      connect(card, &FindingCard::overruleWanted, this, [this](const QString& rule, bool overruled) {
+        SetEdit after = data_.set.edit;
+        std::erase(after.overruled, rule.toStdString());
+        if (overruled) after.overruled.push_back(rule.toStdString());
+        std::sort(after.overruled.begin(), after.overruled.end());
+        push(overruled ? tr("Overrule a finding") : tr("Let a finding stand"), after);
+      });
+      judged_->addWidget(card);
+    }
+    if (!data_.tracks.has(Joint::kHip) && !jobs_.running(data_.set.id) &&
+        data_.set.edit.asked.lift == Lift::kSquat)
+      action(tr("Place the figure · P"), tr("Lay the figure on the lifter"), &SetSheet::placeFigure);
+    const QString fine = inOrderWords(builtInRuleBook(), data_.set.edit.asked.lift, *data_.analysis);
+    if (!fine.isEmpty()) paragraph(fine, 14, true);
+    if (data_.set.edit.asked.lift != Lift::kSquat)
+      paragraph(
+          tr("There are no rules for the %1 yet: path, tempo and speed are measured, nothing is judged.")
+              .arg(liftWords(data_.set.edit.asked.lift)),
+          14, true);
+  } else if (!jobs_.running(data_.set.id)) {
+    paragraph(data_.record || !data_.problem.isEmpty() ? tr("Not measured") : tr("Not followed yet"), 16,
+              false);
+    paragraph(data_.problem.isEmpty() ? tr("The bar has not been followed in this film.") : data_.problem, 14,
+              true);
+    QPushButton* b =
+        action(tr("Follow the bar"), tr("Look for the plate and follow it through the film"), [this] {
+          startTracking(std::nullopt, std::nullopt);
+          refresh();
+        });
+    b->setProperty("what", QStringLiteral("follow"));
+    action(tr("Point at the plate · L"), tr("Show where the near plate is"), &SetSheet::pointAtPlate);
+  }
+  judged_->addStretch(1);
+}
+
+std::vector<const Cue*> SetSheet::cuesOffered() const {
+  if (!data_.analysis) return {};
+  return suggestCues(builtInCueBook(), data_.analysis->findings);
+}
+
+void SetSheet::refreshSaid() {
+  const auto offered = cuesOffered();
+  const Cue* said = builtInCueBook().find(data_.set.edit.cue);
+  say_->setVisible(!offered.empty());
+  other_->setVisible(offered.size() > 1);
+  if (said != nullptr) {
+    cue_->setText(tr("“%1”").arg(QString::fromStdString(said->words)));
+    cue_note_->setText(tr("Said after this set. See on the next one whether it moved the measure."));
+    say_->setText(tr("Take back · S"));
+    return;
+  }
+  say_->setText(tr("Say this · S"));
+  if (offered.empty()) {
+    cue_->setText(data_.analysis ? tr("Nothing to mend: say what was good.") : QStringLiteral("–"));
+    cue_note_->setText(data_.analysis ? QString() : tr("A cue is offered when something has been judged."));
+    return;
+  }
+  const Cue* cue = offered[cue_choice_ % offered.size()];
+  cue_->setText(tr("“%1”").arg(QString::fromStdString(cue->words)));
+  QString why;
+  for (const Finding& f : data_.analysis->findings)
+    if (f.rule == cue->rule && !f.overruled && f.certainty != Certainty::kCantTell) {
+      why = tr("Answers: %1.").arg(findingHeading(f));
+      break;
+    }
+  cue_note_->setText(why + QLatin1Char(' ') + tr("One cue at a time."));
+}
+
+void SetSheet::refreshNext() {
+  if (!data_.analysis) {
+    next_->setText(tr("Next: not decided"));
+    next_reason_->setText(tr("The load is decided when the set has been measured."));
+    accept_->setVisible(false);
+    change_->setVisible(true);
+    return;
+  }
+  const LoadDecision& d = data_.analysis->decision;
+  if (data_.set.edit.next_load_kg) {
+    next_->setText(tr("Next set: %1 × %2, decided")
+                       .arg(data_.set.edit.asked.reps)
+                       .arg(kilograms(*data_.set.edit.next_load_kg)));
+    const bool as_suggested =
+        d.next_load_kg && std::abs(*d.next_load_kg - *data_.set.edit.next_load_kg) < 1e-6;
+    next_reason_->setText(as_suggested ? decisionReason(d, *data_.analysis, data_.athlete)
+                                       : tr("Decided by the coach; suggested was %1. %2")
+                                             .arg(kilograms(d.next_load_kg.value_or(0.0)),
+                                                  decisionReason(d, *data_.analysis, data_.athlete)));
+    accept_->setVisible(false);
+    return;
+  }
+  next_->setText(decisionHeading(d, data_.set.edit.asked));
+  next_reason_->setText(decisionReason(d, *data_.analysis, data_.athlete) + QLatin1Char(' ') +
+                        decisionChange(d, data_.athlete));
+  accept_->setVisible(d.next_load_kg.has_value());
+}
+
+void SetSheet::placeFigure() {
+  if (film_->mode() == FilmView::Mode::kPlaceFigure) return film_->leaveMode();
+  if (!data_.record) return emit trouble(tr("The figure can be placed when the bar has been followed."));
+  if (jobs_.running(data_.set.id))
+    return emit trouble(tr("The film is being followed; stop it first to place the figure anew."));
+  film_->startPlacing();
+}
+
+void SetSheet::pointAtPlate() {
+  if (jobs_.running(data_.set.id))
+    return emit trouble(tr("The film is being followed; stop it first to point at the plate."));
+  film_->startPointing();
+}
+
+void SetSheet::sayCue() {
+  const auto offered = cuesOffered();
+  SetEdit after = data_.set.edit;
+  if (!after.cue.empty()) {
+    after.cue.clear();
+    return push(tr("Take the cue back"), after);
+  }
+  if (offered.empty()) return;
+  after.cue = offered[cue_choice_ % offered.size()]->id;
+  push(tr("Say a cue"), after);
+}
+
+void SetSheet::otherCue() {
+  ++cue_choice_;
+  refreshSaid();
+}
+
+void SetSheet::acceptLoad() {
+  if (!data_.analysis || !data_.analysis->decision.next_load_kg || data_.set.edit.next_load_kg) return;
+  SetEdit after = data_.set.edit;
+  after.next_load_kg = data_.analysis->decision.next_load_kg;
+  push(tr("Accept %1").arg(kilograms(*after.next_load_kg)), after);
+}
+
+void SetSheet::changeLoad() {
+  const double now = data_.set.edit.next_load_kg.value_or(
+      data_.analysis && data_.analysis->decision.next_load_kg ? *data_.analysis->decision.next_load_kg
+                                                              : data_.set.edit.asked.load_kg);
+  change_line_->setText(QString::number(now));
+  change_line_->show();
+  change_line_->selectAll();
+  change_line_->setFocus();
+}
+
+void SetSheet::focusStation(int number) {
+  switch (number) {
+    case 1:
+      lift_->setFocus(Qt::TabFocusReason);
+      break;
+    case 2:
+      film_->setFocus(Qt::TabFocusReason);
+      break;
+    case 3: {
+      const auto cards = judged_body_->findChildren<QPushButton*>();
+      for (QPushButton* b : cards)
+        if (b->isVisible()) return b->setFocus(Qt::TabFocusReason);
+      judged_area_->setFocus(Qt::TabFocusReason);
+      break;
+    }
+    case 4:
+      (say_->isVisible() ? static_cast<QWidget*>(say_) : cue_)->setFocus(Qt::TabFocusReason);
+      break;
+    default:
+      (accept_->isVisible() ? accept_ : change_)->setFocus(Qt::TabFocusReason);
+      break;
+  }
+}
+
+void SetSheet::keyPressEvent(QKeyEvent* event) {
+  if (event->key() == Qt::Key_Escape) {
+    if (change_line_->isVisible()) {
+      change_line_->hide();
+      change_->setFocus();
+    } else {
+      emit queueWanted();
+    }
+  } else if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) {
+    acceptLoad();
+  } else {
+    QWidget::keyPressEvent(event);
+  }
+}
+
+void SetSheet::paintEvent(QPaintEvent*) {
+  QPainter p(this);
+  p.fillRect(rect(), theme().sheet);
+  p.setPen(QPen(theme().line, 1.0));
+  p.drawRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5));
+}
+
+}  // namespace mottix

@@ -1,0 +1,113 @@
+// The main screen: a set is a sentence, a film and a decision. Five stations in one sheet, reached by the
+// keys 1 to 5: Asked, Seen, Judged, Said, Next.
+//
+// Everything the coach decides is an edit of the set's record: one undo step, one transaction in the house
+// file.
+#pragma once
+
+#include <map>
+#include <memory>
+
+#include <QUndoGroup>
+#include <QUndoStack>
+#include <QWidget>
+
+#include "core/cue/cue_book.h"
+#include "desk/analysis_jobs.h"
+#include "desk/film_view.h"
+#include "desk/rep_ribbon.h"
+#include "desk/sentence.h"
+#include "store/house_file.h"
+
+class QLabel;
+class QLineEdit;
+class QPushButton;
+class QScrollArea;
+class QVBoxLayout;
+
+namespace mottix {
+
+class SetSheet : public QWidget {
+  Q_OBJECT
+ public:
+  SetSheet(HouseFile& house, AnalysisJobs& jobs, QUndoGroup& undo, QWidget* parent = nullptr);
+  ~SetSheet() override;
+
+  void open(SetId id);
+  void leave();
+  SetId current() const { return data_.set.id; }
+  const SheetData& data() const { return data_; }
+  FilmView& film() { return *film_; }
+
+  // Takes what a job found for this set, whether it is on the sheet or not.
+  void takeOutcome(SetId id, const TrackOutcome& outcome);
+  void takeProblem(SetId id, const QString& reason);
+  void showProgress(SetId id, double part);
+
+  // Replaces what the coach decided; used by the undo commands.
+  void apply(SetId id, const SetEdit& edit);
+
+ public slots:
+  void placeFigure();
+  void pointAtPlate();
+  void sayCue();
+  void otherCue();
+  void acceptLoad();
+  void changeLoad();
+  void focusStation(int number);
+
+ signals:
+  void queueWanted();
+  void changed(mottix::SetId set);
+  void trouble(QString text);
+
+ protected:
+  void keyPressEvent(QKeyEvent* event) override;
+  void paintEvent(QPaintEvent* event) override;
+
+ private:
+  HouseFile& house_;
+  AnalysisJobs& jobs_;
+  QUndoGroup& undo_;
+  std::map<SetId, std::unique_ptr<QUndoStack>> stacks_;
+  SheetData data_;
+  std::size_t cue_choice_ = 0;
+
+  Sentence* sentence_ = nullptr;
+  Word *variant_ = nullptr, *lift_ = nullptr, *reps_ = nullptr, *load_ = nullptr, *effort_ = nullptr,
+       *side_ = nullptr, *plate_ = nullptr;
+  QLabel* trust_ = nullptr;
+  FilmView* film_ = nullptr;
+  QWidget* film_tools_ = nullptr;
+  QPushButton *place_ = nullptr, *point_ = nullptr, *play_ = nullptr;
+  QLabel* moment_ = nullptr;
+  RepRibbon* ribbon_ = nullptr;
+  QScrollArea* judged_area_ = nullptr;
+  QVBoxLayout* judged_ = nullptr;
+  QWidget* judged_body_ = nullptr;
+  QLabel *progress_ = nullptr, *cue_ = nullptr, *cue_note_ = nullptr;
+  QPushButton *say_ = nullptr, *other_ = nullptr, *stop_ = nullptr;
+  QLabel *next_ = nullptr, *next_reason_ = nullptr, *caution_ = nullptr;
+  QPushButton *accept_ = nullptr, *change_ = nullptr;
+  QLineEdit* change_line_ = nullptr;
+  std::array<QWidget*, 5> marks_{};
+
+  void build();
+  QWidget* buildFilmSide();
+  QWidget* buildDecisionSide();
+  void buildSentence();
+  void push(const QString& text, const SetEdit& after);
+  template <typename Change>
+  QString editAsked(const QString& text, Change&& change);
+  void recompute();
+  void refresh();
+  void refreshSentence();
+  void refreshJudged();
+  void refreshSaid();
+  void refreshNext();
+  void refreshMoment();
+  void startTracking(std::optional<PlateSeed> seed, std::optional<PlacedPoints> place);
+  std::vector<const Cue*> cuesOffered() const;
+};
+
+}  // namespace mottix

@@ -1,0 +1,103 @@
+#include "desk/theme.h"
+
+#include <QApplication>
+#include <QFontDatabase>
+#include <QIcon>
+#include <QPalette>
+#include <QStyleFactory>
+
+namespace mottix {
+namespace {
+
+Theme g_theme;
+
+Theme paper() {
+  return {false,
+          QColor("#ebeae4"),
+          QColor("#faf9f4"),
+          QColor("#efede4"),
+          QColor("#1c2426"),
+          QColor("#5f6664"),
+          QColor("#d6d3c8"),
+          QColor("#1d5c57"),
+          QColor("#9dbdb8"),
+          QColor("#a34c26")};
+}
+
+Theme night() {
+  return {true,
+          QColor("#14191a"),
+          QColor("#1d2425"),
+          QColor("#283031"),
+          QColor("#ece9df"),
+          QColor("#a5aaa5"),
+          QColor("#3c4646"),
+          QColor("#7fc4b8"),
+          QColor("#3f6a64"),
+          QColor("#e58f62")};
+}
+
+QString styleSheet(const Theme& t) {
+  return QStringLiteral(
+             "QToolTip { background: %1; color: %2; border: 1px solid %3; padding: 4px; }"
+             "QScrollArea { border: none; background: transparent; }"
+             "QScrollArea > QWidget > QWidget { background: transparent; }"
+             "QLineEdit { background: %4; color: %2; border: none; border-bottom: 2px solid %5; padding: 1px "
+             "2px;"
+             "  selection-background-color: %5; selection-color: %4; }"
+             "QLineEdit[bad=\"true\"] { border-bottom: 2px dashed %6; }"
+             "QPushButton { background: transparent; color: %2; border: 1px solid %3; border-radius: 4px; "
+             "padding: 4px 12px; }"
+             "QPushButton:hover { background: %1; }"
+             "QPushButton:focus { border: 2px solid %5; padding: 3px 11px; }"
+             "QPushButton:disabled { color: %7; }"
+             "QPushButton#quiet { border: none; color: %5; padding: 2px 6px; }"
+             "QPushButton#quiet:focus { border: 2px solid %5; padding: 0px 4px; }"
+             "QPushButton#quiet:disabled { color: %7; }"
+             "QScrollBar { background: transparent; width: 9px; height: 9px; }"
+             "QScrollBar::handle { background: %3; border-radius: 4px; min-height: 30px; min-width: 30px; }"
+             "QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }")
+      .arg(t.raised.name(), t.ink.name(), t.line.name(), t.sheet.name(), t.green.name(), t.clay.name(),
+           t.muted.name());
+}
+
+}  // namespace
+
+const Theme& theme() {
+  return g_theme;
+}
+
+void applyLook(QApplication& app, Look look) {
+  g_theme = look == Look::kDark ? night() : paper();
+  const Theme& t = g_theme;
+  for (const char* file :
+       {":/fonts/Barlow-Regular.ttf", ":/fonts/Barlow-Medium.ttf", ":/fonts/Barlow-SemiBold.ttf"})
+    QFontDatabase::addApplicationFont(QString::fromLatin1(file));
+  app.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+  QPalette p;
+  p.setColor(QPalette::Window, t.desk);
+  p.setColor(QPalette::WindowText, t.ink);
+  p.setColor(QPalette::Base, t.sheet);
+  p.setColor(QPalette::AlternateBase, t.raised);
+  p.setColor(QPalette::Text, t.ink);
+  p.setColor(QPalette::Button, t.raised);
+  p.setColor(QPalette::ButtonText, t.ink);
+  p.setColor(QPalette::Highlight, t.green);
+  p.setColor(QPalette::HighlightedText, t.sheet);
+  p.setColor(QPalette::PlaceholderText, t.muted);
+  app.setPalette(p);
+  app.setFont(type(14));
+  app.setStyleSheet(styleSheet(t));
+  app.setWindowIcon(QIcon(QStringLiteral(":/icons/mottix.svg")));
+}
+
+QFont type(int size_px, Weight weight) {
+  QFont font(QStringLiteral("Barlow"));
+  font.setPixelSize(size_px);
+  font.setWeight(weight == Weight::kSemiBold ? QFont::DemiBold
+                 : weight == Weight::kMedium ? QFont::Medium
+                                             : QFont::Normal);
+  return font;
+}
+
+}  // namespace mottix
