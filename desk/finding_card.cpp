@@ -63,7 +63,7 @@ void EvidencePlot::paintEvent(QPaintEvent*) {
 }
 
 FindingCard::FindingCard(const Finding& finding, const RuleBook& book, const std::vector<Measure>& measures,
-                         QWidget* parent)
+                         bool with_plot, QWidget* parent)
     : QWidget(parent), finding_(finding) {
   setObjectName(QStringLiteral("finding ") + QString::fromStdString(finding.rule));
   auto* column = new QVBoxLayout(this);
@@ -108,7 +108,7 @@ FindingCard::FindingCard(const Finding& finding, const RuleBook& book, const std
   detail->setPalette(palette);
   column->addWidget(detail);
   const Rule* rule_of = book.find(finding.rule);
-  if (rule_of != nullptr && finding.certainty != Certainty::kCantTell && !finding.overruled)
+  if (with_plot && rule_of != nullptr && finding.certainty != Certainty::kCantTell && !finding.overruled)
     column->addWidget(new EvidencePlot(*rule_of, measures, QString::fromStdString(book.name)));
   setAccessibleName(findingHeading(finding) + QStringLiteral(", ") + severityWords(finding));
   setToolTip(severityWords(finding));

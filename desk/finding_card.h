@@ -31,7 +31,7 @@ class FindingCard : public QWidget {
   Q_OBJECT
  public:
   FindingCard(const Finding& finding, const RuleBook& book, const std::vector<Measure>& measures,
-              QWidget* parent = nullptr);
+              bool with_plot, QWidget* parent = nullptr);
   const Finding& finding() const { return finding_; }
 
  signals:

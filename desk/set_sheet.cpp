@@ -2,6 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
+#include <set>
 
 #include <QGridLayout>
 #include <QHBoxLayout>
@@ -265,10 +267,6 @@ QWidget* SetSheet::buildDecisionSide() {
   next_->setObjectName(QStringLiteral("next heading"));
   next_reason_ = label(14, Weight::kRegular, true);
   caution_ = label(12, Weight::kRegular, true);
-  caution_->setText(
-      tr("Safeties, collars and spotters first. Pain, numbness or dizziness: stop, and see a licensed "
-         "clinician. "
-         "Local rules come first."));
   auto* next_row = new QHBoxLayout;
   accept_ = button(tr("Accept · Enter"), tr("Take this load for the next set"));
   accept_->setProperty("what", QStringLiteral("accept"));
@@ -572,13 +570,16 @@ void SetSheet::refreshSentence() {
   sentence_->relayout();
   QString trust;
   if (data_.analysis) {
-    trust = (data_.analysis->reps.size() == 1 ? tr("1 rep seen.")
-                                              : tr("%1 reps seen.").arg(data_.analysis->reps.size())) +
-            QLatin1Char(' ') +
-            tr("A pixel is %1 mm at the body; the camera stands about %2 m away, turned by %3°.")
-                .arg(withError(data_.analysis->body_scale, ""))
-                .arg(data_.analysis->camera.distance_m(), 0, 'f', 1)
-                .arg(std::abs(data_.analysis->camera.yaw_deg()), 0, 'f', 0);
+    const Analysis& found = *data_.analysis;
+    const double yaw_sd =
+        found.camera_errors.vanishing_px.x() / found.camera.focal_px * 180.0 / std::numbers::pi;
+    trust = found.reps.size() == 1 ? tr("1 rep seen.") : tr("%1 reps seen.").arg(found.reps.size());
+    trust += QLatin1Char(' ') + tr("A pixel is %1 mm at the body; the camera stands %2 m away")
+                                    .arg(withError(found.body_scale, ""))
+                                    .arg(found.camera.distance_m(), 0, 'f', 1);
+    trust += found.camera_errors.yaw_known
+                 ? tr(", turned by %1.").arg(withError({std::abs(found.camera.yaw_deg()), yaw_sd}, "deg"))
+                 : QStringLiteral(".");
     for (Warning w : data_.analysis->warnings) trust += QLatin1Char(' ') + warningWords(w);
   }
   trust_->setText(trust);
@@ -627,8 +628,20 @@ void SetSheet::refreshJudged() {
     stop_->setProperty("what", QStringLiteral("stop"));
   }
   if (data_.analysis) {
+    const bool unplaced = !data_.tracks.has(Joint::kHip) && data_.set.edit.asked.lift == Lift::kSquat;
+    if (unplaced && !jobs_.running(data_.set.id)) {
+      paragraph(tr("Not judged yet"), 16, false);
+      paragraph(tr("Depth, trunk and balance need the lifter's joints. Lay the figure on the lifter on one "
+                   "frame; it is followed "
+                   "through the film by itself."),
+                14, true);
+      action(tr("Place the figure · P"), tr("Lay the figure on the lifter"), &SetSheet::placeFigure);
+    }
+    std::set<std::string> plotted;  // one plot a rule
     for (const Finding& f : data_.analysis->findings) {
-      auto* card = new FindingCard(f, builtInRuleBook(), data_.analysis->measures);
+      if (unplaced) break;  // said above, once
+      auto* card =
+          new FindingCard(f, builtInRuleBook(), data_.analysis->measures, plotted.insert(f.rule).second);
       connect(card, &FindingCard::opened, this, [this](const Finding& finding) {
         film_->setEvidence(finding);
         film_->goTo(finding.frame);
@@ -643,9 +656,6 @@ void SetSheet::refreshJudged() {
       });
       judged_->addWidget(card);
     }
-    if (!data_.tracks.has(Joint::kHip) && !jobs_.running(data_.set.id) &&
-        data_.set.edit.asked.lift == Lift::kSquat)
-      action(tr("Place the figure · P"), tr("Lay the figure on the lifter"), &SetSheet::placeFigure);
     const QString fine = inOrderWords(builtInRuleBook(), data_.set.edit.asked.lift, *data_.analysis);
     if (!fine.isEmpty()) paragraph(fine, 14, true);
     if (data_.set.edit.asked.lift != Lift::kSquat)
@@ -687,8 +697,9 @@ void SetSheet::refreshSaid() {
   }
   say_->setText(tr("Say this · S"));
   if (offered.empty()) {
-    cue_->setText(data_.analysis ? tr("Nothing to mend: say what was good.") : QStringLiteral("–"));
-    cue_note_->setText(data_.analysis ? QString() : tr("A cue is offered when something has been judged."));
+    const bool judged = data_.analysis && data_.analysis->decision.reason != LoadReason::kCouldNotJudge;
+    cue_->setText(judged ? tr("Nothing to mend: say what was good.") : tr("No cue yet"));
+    cue_note_->setText(judged ? QString() : tr("A cue is offered when something has been judged."));
     return;
   }
   const Cue* cue = offered[cue_choice_ % offered.size()];
@@ -703,6 +714,16 @@ void SetSheet::refreshSaid() {
 }
 
 void SetSheet::refreshNext() {
+  QString caution =
+      tr("Safeties, collars and spotters first. Pain, numbness or dizziness: stop, and see a licensed "
+         "clinician. "
+         "Local rules come first.");
+  if (data_.athlete.open_pain >= LoadOptions{}.pain_limit)
+    caution =
+        tr("A pain note of %1/10 is open: no load is raised until it is settled. See a licensed clinician.")
+            .arg(data_.athlete.open_pain) +
+        QLatin1Char(' ') + tr("Safeties, collars and spotters first.");
+  caution_->setText(caution);
   if (!data_.analysis) {
     next_->setText(tr("Next: not decided"));
     next_reason_->setText(tr("The load is decided when the set has been measured."));

@@ -274,7 +274,7 @@ QString decisionHeading(const LoadDecision& decision, const Asked& asked) {
     case LoadAction::kRepair:
       return tr("Next: technique first, %1 × %2").arg(asked.reps).arg(load);
     case LoadAction::kCantTell:
-      return tr("Next: stay at %1 × %2 until it can be judged").arg(asked.reps).arg(load);
+      return tr("Next: stay at %1 × %2, not judged").arg(asked.reps).arg(load);
   }
   return {};
 }
@@ -303,6 +303,8 @@ QString decisionReason(const LoadDecision& decision, const Analysis& analysis, c
       return tr("A pain note of %1/10 is open: nothing is added until it is settled. See a licensed "
                 "clinician.")
           .arg(athlete.open_pain);
+    case LoadReason::kNoRules:
+      return tr("There are no rules for this lift yet, so nothing is added on its account.");
     case LoadReason::kCouldNotJudge:
       return tr("Something could not be judged, so nothing is added on its account.");
   }
@@ -321,6 +323,9 @@ QString decisionChange(const LoadDecision& decision, const Athlete& athlete) {
     case LoadAction::kRepair:
       return tr("Back up in steps of %1 as soon as a set is clean.").arg(step);
     case LoadAction::kCantTell:
+      if (decision.reason == LoadReason::kNoRules) return tr("Decide by eye and change the load.");
+
+      if (decision.reason == LoadReason::kNoRules) return tr("Decide by eye and change the load.");
       return tr("Place the joints, or film it again, to have it judged.");
   }
   return {};

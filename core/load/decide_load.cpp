@@ -35,6 +35,8 @@ std::string_view nameOf(LoadReason reason) {
       return "pain";
     case LoadReason::kCouldNotJudge:
       return "could_not_judge";
+    case LoadReason::kNoRules:
+      return "no_rules";
   }
   return "";
 }
@@ -66,13 +68,15 @@ Expected<LoadDecision> decideLoad(const std::vector<Finding>& findings, const Lo
     }
   }
   LoadDecision d;
-  if (big_reps >= 2) {
+  if (input.rules_applied == 0) {
+    d = {LoadAction::kCantTell, LoadReason::kNoRules, {}};
+  } else if (big_reps >= 2) {
     d = {LoadAction::kRepair, LoadReason::kBigOnManyReps, {}};
   } else if (big == 1) {
     d = {LoadAction::kHold, LoadReason::kOneBig, {}};
   } else if (small > options.small_tolerated) {
     d = {LoadAction::kHold, LoadReason::kSeveralSmall, {}};
-  } else if (cant_tell > 0 || input.reps_done == 0 || input.rules_applied == 0) {
+  } else if (cant_tell > 0 || input.reps_done == 0) {
     d = {LoadAction::kCantTell, LoadReason::kCouldNotJudge, {}};
   } else if (input.open_pain >= options.pain_limit) {
     d = {LoadAction::kHold, LoadReason::kPain, {}};

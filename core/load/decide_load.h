@@ -24,6 +24,7 @@ enum class LoadReason {
   kRepsMissing,
   kPain,
   kCouldNotJudge,
+  kNoRules,  // the book has none for this lift
 };
 std::string_view nameOf(LoadAction action);
 std::string_view nameOf(LoadReason reason);
