@@ -1,0 +1,143 @@
+#include "core/measure/measure_set.h"
+
+#include <gtest/gtest.h>
+
+#include "core/test_lift.h"
+
+namespace mottix {
+namespace {
+
+struct Measured {
+  std::vector<Rep> reps;
+  std::vector<Measure> measures;
+  Estimate of(MeasureId id, int rep) const {
+    const Measure* m = findMeasure(measures, id, rep);
+    EXPECT_NE(m, nullptr);
+    EXPECT_EQ(m->status, MeasureStatus::kOk) << definitionOf(id).name;
+    return m->value;
+  }
+  MeasureStatus status(MeasureId id, int rep) const { return findMeasure(measures, id, rep)->status; }
+};
+
+Measured measure(const testing::KnownClip& clip, Lift lift = Lift::kSquat) {
+  SideCameraErrors errors;
+  errors.focal_px = 100.0;
+  errors.vanishing_px = {20.0, 20.0};
+  const MeasureInput input{&clip.tracks, lift, clip.camera, errors};
+  Measured m;
+  m.reps = *findReps(computeBarHeight(input), lift);
+  m.measures = computeMeasures(input, m.reps);
+  return m;
+}
+
+TEST(ComputeMeasures, GivesBackAKnownSquat) {
+  testing::KnownSquat plan;
+  plan.bar_forward_m = 0.03;
+  const auto m = measure(testing::film(plan));
+  ASSERT_EQ(m.reps.size(), 3u);
+  for (int rep = 1; rep <= 3; ++rep) {
+    EXPECT_NEAR(m.of(MeasureId::kHipBelowKnee, rep).value, 4.0, 0.2);
+    EXPECT_NEAR(m.of(MeasureId::kDepthMargin, rep).value, -4.0, 0.2);
+    EXPECT_NEAR(m.of(MeasureId::kTrunkLeanTurn, rep).value, 38.0, 0.3);
+    EXPECT_NEAR(m.of(MeasureId::kTrunkLeanStart, rep).value, 8.0, 0.8);
+    EXPECT_NEAR(m.of(MeasureId::kBarForwardMax, rep).value, 3.0, 0.2);
+    EXPECT_NEAR(m.of(MeasureId::kDescentTime, rep).value, 1.5, 0.15);
+    EXPECT_NEAR(m.of(MeasureId::kAscentTime, rep).value, 1.2, 0.15);
+    EXPECT_NEAR(m.of(MeasureId::kPeakSpeed, rep).value, 0.55 * 1.875 / 1.2, 0.02);
+  }
+}
+
+TEST(ComputeMeasures, TheYawOfTheCameraIsTakenOut) {
+  testing::KnownSquat plan;
+  plan.yaw_px = 110.0;  // about 6 degrees
+  const auto m = measure(testing::film(plan));
+  EXPECT_NEAR(m.of(MeasureId::kHipBelowKnee, 1).value, 4.0, 0.3);
+  EXPECT_NEAR(m.of(MeasureId::kTrunkLeanTurn, 1).value, 38.0, 0.5);
+  EXPECT_NEAR(m.of(MeasureId::kBarForwardMax, 1).value, 0.0, 0.3);
+}
+
+TEST(ComputeMeasures, LeanGainedOnTheWayUpIsSeen) {
+  testing::KnownSquat plan;
+  plan.lean_gain_deg = 14.0;
+  const auto gained = measure(testing::film(plan)).of(MeasureId::kTrunkChange, 2);
+  EXPECT_GT(gained.value, 6.0);
+  const auto steady = measure(testing::film({})).of(MeasureId::kTrunkChange, 2);
+  EXPECT_LT(steady.value, 1.0);
+  const Measured first = measure(testing::film(plan));
+  EXPECT_GT(first.of(MeasureId::kRiseRatio, 2).value, 1.05);
+}
+
+TEST(ComputeMeasures, StatedErrorsCoverNoise) {
+  double sum = 0.0;
+  int count = 0;
+  testing::KnownSquat plan;
+  plan.reps = 8;
+  plan.noise_px = 2.0;
+  const auto m = measure(testing::film(plan));
+  for (const Rep& rep : m.reps) {
+    const auto depth = m.of(MeasureId::kHipBelowKnee, rep.number);
+    sum += std::pow((depth.value - 4.0) / depth.sd, 2);
+    ++count;
+    EXPECT_GT(depth.sd, 0.3);
+  }
+  // The stated error also covers what noise does not show (camera, placement), so it must not be exceeded.
+  EXPECT_LT(std::sqrt(sum / count), 1.2);
+}
+
+TEST(ComputeMeasures, WithoutJointsNothingIsInvented) {
+  auto clip = testing::film({});
+  for (auto& track : clip.tracks.joints) track.clear();
+  const auto m = measure(clip);
+  EXPECT_EQ(m.status(MeasureId::kDepthMargin, 1), MeasureStatus::kNoJoints);
+  EXPECT_EQ(m.status(MeasureId::kTrunkChange, 1), MeasureStatus::kNoJoints);
+  EXPECT_EQ(m.status(MeasureId::kBarForwardMax, 1), MeasureStatus::kNoFeet);
+  EXPECT_EQ(m.status(MeasureId::kPeakSpeed, 1), MeasureStatus::kOk);
+}
+
+TEST(ComputeMeasures, ALostBarAtTheTurnIsSaid) {
+  auto clip = testing::film({});
+  Measured m = measure(clip);
+  for (int d = -1; d <= 1; ++d)
+    clip.tracks.bar[m.reps[0].turn_frame + static_cast<std::size_t>(d + 1) - 1].state = TrackState::kLost;
+  const MeasureInput input{&clip.tracks, Lift::kSquat, clip.camera, {}};
+  m.measures = computeMeasures(input, m.reps);
+  EXPECT_EQ(m.status(MeasureId::kTrunkLeanTurn, 1), MeasureStatus::kBarLost);
+  EXPECT_EQ(m.status(MeasureId::kTrunkLeanTurn, 2), MeasureStatus::kOk);
+}
+
+TEST(ComputeMeasures, ADeadliftHasNoSquatPostureAndItsWayUpComesFirst) {
+  auto clip = testing::film({});
+  for (BarSample& s : clip.tracks.bar) s.p_px.y() = 720.0 - s.p_px.y();
+  const auto m = measure(clip, Lift::kDeadlift);
+  ASSERT_EQ(m.reps.size(), 3u);
+  EXPECT_EQ(findMeasure(m.measures, MeasureId::kDepthMargin, 1), nullptr);
+  EXPECT_NEAR(m.of(MeasureId::kAscentTime, 1).value, 1.5, 0.15);
+  EXPECT_NEAR(m.of(MeasureId::kDescentTime, 1).value, 1.2, 0.15);
+  EXPECT_GT(m.of(MeasureId::kMeanSpeed, 1).value, 0.2);
+}
+
+TEST(StandingOffset, IsTheBarsPlaceInQuietStanding) {
+  const auto clip = testing::film({});
+  const MeasureInput input{&clip.tracks, Lift::kSquat, clip.camera, {}};
+  const auto reps = findReps(computeBarHeight(input), Lift::kSquat);
+  const auto offset = estimateStandingOffset(input, *reps);
+  ASSERT_TRUE(offset);
+  EXPECT_NEAR(offset->bar_forward_m.value, 0.0, 0.003);
+  // One degree of roll moves a bar 1.45 m above the floor by 2.5 cm against the feet.
+  EXPECT_NEAR(std::abs(offset->slope[3]), 0.0253, 0.004);
+}
+
+TEST(Catalogue, NamesAreUniqueAndFoundAgain) {
+  std::vector<std::string_view> names;
+  for (const auto& d : measureCatalogue()) {
+    EXPECT_EQ(&definitionOf(d.id), &d);
+    EXPECT_EQ(findMeasure(d.name), &d);
+    EXPECT_EQ(std::find(names.begin(), names.end(), d.name), names.end());
+    EXPECT_FALSE(d.definition.empty());
+    names.push_back(d.name);
+  }
+  EXPECT_EQ(findMeasure("no_such_measure"), nullptr);
+}
+
+}  // namespace
+}  // namespace mottix

@@ -1,0 +1,80 @@
+#include "core/motion/joint_corrections.h"
+
+#include <gtest/gtest.h>
+
+namespace mottix {
+namespace {
+
+struct Carried {
+  JointTrack track;
+  std::vector<double> time_s;
+};
+
+Carried carried() {
+  Carried c;
+  for (int i = 0; i < 101; ++i) {
+    c.track.push_back({Vec2(100.0 + i, 200.0), 5.0, true});
+    c.time_s.push_back(i / 30.0);
+  }
+  return c;
+}
+
+TEST(ApplyCorrections, RunsExactlyThroughThePlacedPoints) {
+  const Carried c = carried();
+  std::vector<PlacedPoints> placed;
+  placeJoint(placed, 10, Joint::kHip, {115, 200});
+  placeJoint(placed, 50, Joint::kHip, {150, 190});
+  const auto out = applyCorrections(c.track, Joint::kHip, placed, c.time_s, 80.0);
+  EXPECT_EQ(out[10].p_px, Vec2(115, 200));
+  EXPECT_EQ(out[50].p_px, Vec2(150, 190));
+}
+
+TEST(ApplyCorrections, BlendsBetweenAndHoldsOutside) {
+  const Carried c = carried();
+  std::vector<PlacedPoints> placed;
+  placeJoint(placed, 10, Joint::kHip, {120, 200});  // +10 in x
+  placeJoint(placed, 50, Joint::kHip, {150, 220});  // +20 in y
+  const auto out = applyCorrections(c.track, Joint::kHip, placed, c.time_s, 80.0);
+  EXPECT_LT((out[30].p_px - Vec2(130 + 5, 200 + 10)).norm(), 1e-9);
+  EXPECT_LT((out[0].p_px - Vec2(110, 200)).norm(), 1e-9);
+  EXPECT_LT((out[100].p_px - Vec2(200, 220)).norm(), 1e-9);
+}
+
+TEST(ApplyCorrections, TheErrorGrowsAwayFromTheHand) {
+  const Carried c = carried();
+  std::vector<PlacedPoints> placed;
+  placeJoint(placed, 0, Joint::kHip, {100, 200});
+  placeJoint(placed, 100, Joint::kHip, {200, 200});
+  const auto out = applyCorrections(c.track, Joint::kHip, placed, c.time_s, 80.0);
+  EXPECT_NEAR(out[0].sd_px, 0.04 * 80.0, 1e-9);
+  EXPECT_GT(out[50].sd_px, out[10].sd_px);
+  EXPECT_GT(out[10].sd_px, out[0].sd_px);
+}
+
+TEST(ApplyCorrections, OtherJointsAndUnknownFramesStayAsTheyAre) {
+  Carried c = carried();
+  c.track[20].known = false;
+  std::vector<PlacedPoints> placed;
+  placeJoint(placed, 10, Joint::kKnee, {0, 0});
+  const auto out = applyCorrections(c.track, Joint::kHip, placed, c.time_s, 80.0);
+  EXPECT_EQ(out[10].p_px, c.track[10].p_px);
+  EXPECT_FALSE(out[20].known);
+}
+
+TEST(PlaceJoint, TheFirstEntryStaysFirstAndFramesAreNotDoubled) {
+  std::vector<PlacedPoints> placed;
+  placeJoint(placed, 40, Joint::kHip, {1, 1});
+  placeJoint(placed, 10, Joint::kHip, {2, 2});
+  placeJoint(placed, 30, Joint::kHip, {3, 3});
+  placeJoint(placed, 10, Joint::kKnee, {4, 4});
+  placeJoint(placed, 10, Joint::kHip, {5, 5});
+  ASSERT_EQ(placed.size(), 3u);
+  EXPECT_EQ(placed[0].frame, 40u);
+  EXPECT_EQ(placed[1].frame, 10u);
+  EXPECT_EQ(placed[2].frame, 30u);
+  EXPECT_EQ(*placed[1].joints[indexOf(Joint::kHip)], Vec2(5, 5));
+  EXPECT_EQ(*placed[1].joints[indexOf(Joint::kKnee)], Vec2(4, 4));
+}
+
+}  // namespace
+}  // namespace mottix

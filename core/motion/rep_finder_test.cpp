@@ -1,0 +1,106 @@
+#include "core/motion/rep_finder.h"
+
+#include <limits>
+
+#include <gtest/gtest.h>
+#include <random>
+
+#include "core/measure/measure_set.h"
+#include "core/test_lift.h"
+
+namespace mottix {
+namespace {
+
+BarHeight heightOf(const testing::KnownClip& clip) {
+  return computeBarHeight({&clip.tracks, Lift::kSquat, clip.camera, {}});
+}
+
+TEST(FindReps, CountsAndTimesAKnownSet) {
+  testing::KnownSquat plan;
+  plan.reps = 5;
+  plan.noise_px = 0.5;
+  const auto clip = testing::film(plan);
+  const auto reps = findReps(heightOf(clip), Lift::kSquat);
+  ASSERT_TRUE(reps);
+  ASSERT_EQ(reps->size(), 5u);
+  for (std::size_t r = 0; r < 5; ++r) {
+    EXPECT_EQ((*reps)[r].number, static_cast<int>(r) + 1);
+    EXPECT_NEAR((*reps)[r].turn_s.value, clip.turn_s[r], 1.0 / 30.0);
+    EXPECT_NEAR((*reps)[r].start_s.value, clip.start_s[r], 5.0 / 30.0);
+    EXPECT_NEAR((*reps)[r].end_s.value, clip.end_s[r], 5.0 / 30.0);
+    EXPECT_GT((*reps)[r].turn_s.sd, 0.0);
+  }
+}
+
+TEST(FindReps, WorksOnUnevenFrameTimes) {
+  auto clip = testing::film({});
+  // Every fourth frame was dropped by the phone.
+  BarHeight all = heightOf(clip), kept;
+  for (std::size_t i = 0; i < all.time_s.size(); ++i) {
+    if (i % 4 == 2) continue;
+    kept.time_s.push_back(all.time_s[i]);
+    kept.height_m.push_back(all.height_m[i]);
+    kept.sd_m.push_back(all.sd_m[i]);
+  }
+  const auto reps = findReps(kept, Lift::kSquat);
+  ASSERT_EQ(reps->size(), 3u);
+  for (std::size_t r = 0; r < 3; ++r) EXPECT_NEAR((*reps)[r].turn_s.value, clip.turn_s[r], 0.04);
+}
+
+TEST(FindReps, ADeadliftTurnsAtTheTop) {
+  const auto clip = testing::film({});
+  BarHeight h = heightOf(clip);
+  for (double& y : h.height_m) y = -y;
+  const auto reps = findReps(h, Lift::kDeadlift);
+  ASSERT_EQ(reps->size(), 3u);
+  EXPECT_NEAR((*reps)[1].turn_s.value, clip.turn_s[1], 0.04);
+  EXPECT_TRUE(findReps(h, Lift::kSquat)->size() <= 2u);  // upside down only the swings between remain
+}
+
+TEST(FindReps, FidgetingIsNoRep) {
+  testing::KnownSquat small;
+  small.travel_m = 0.06;
+  EXPECT_TRUE(findReps(heightOf(testing::film(small)), Lift::kSquat)->empty());
+}
+
+TEST(FindReps, AShortSwingBesideFullOnesIsNoRep) {
+  const auto clip = testing::film({});
+  BarHeight h = heightOf(clip);
+  // A re-rack after the set: down by 15 cm and up again.
+  const double top = h.height_m.back();
+  for (int i = 1; i <= 60; ++i) {
+    h.time_s.push_back(h.time_s.back() + 1.0 / 30.0);
+    h.height_m.push_back(top - 0.15 * std::sin(std::numbers::pi * i / 60.0));
+    h.sd_m.push_back(0.001);
+  }
+  EXPECT_EQ(findReps(h, Lift::kSquat)->size(), 3u);
+}
+
+TEST(FindReps, AGapInTheTrackDoesNotMakeAnExtraRep) {
+  const auto clip = testing::film({});
+  BarHeight h = heightOf(clip);
+  for (std::size_t i = 60; i < 75; ++i) h.sd_m[i] = std::numeric_limits<double>::quiet_NaN();
+  EXPECT_EQ(findReps(h, Lift::kSquat)->size(), 3u);
+}
+
+TEST(FindReps, NothingIsFoundInNothing) {
+  EXPECT_TRUE(findReps({}, Lift::kSquat)->empty());
+  BarHeight lost;
+  for (int i = 0; i < 100; ++i) {
+    lost.time_s.push_back(i / 30.0);
+    lost.height_m.push_back(0.0);
+    lost.sd_m.push_back(std::numeric_limits<double>::quiet_NaN());
+  }
+  EXPECT_TRUE(findReps(lost, Lift::kSquat)->empty());
+}
+
+TEST(RepFinderOptions, SaysWhichFieldIsWrong) {
+  RepFinderOptions options;
+  options.min_swing_of_largest = 1.5;
+  const auto found = findReps({}, Lift::kSquat, options);
+  ASSERT_FALSE(found);
+  EXPECT_NE(found.error().text.find("min_swing_of_largest"), std::string::npos);
+}
+
+}  // namespace
+}  // namespace mottix

@@ -1,0 +1,94 @@
+#include "core/motion/side_camera.h"
+
+#include <gtest/gtest.h>
+
+#include "core/test_lift.h"
+
+namespace mottix {
+namespace {
+
+TEST(SideCamera, ThereAndBackIsTheSamePoint) {
+  for (bool left : {false, true}) {
+    SideCamera c = testing::knownCamera(90.0);
+    c.vanishing_px.y() += 30.0;
+    c.roll_deg = 1.2;
+    c.faces_left = left;
+    for (double lateral : {0.0, 0.2, 0.75})
+      for (const Vec2& p : {Vec2(300, 200), Vec2(640, 360), Vec2(900, 650)})
+        EXPECT_LT((c.toPicture(c.toBody(p, lateral), lateral) - p).norm(), 1e-6);
+  }
+}
+
+TEST(SideCamera, NearPlaneLooksLargerByTheRatioOfDistances) {
+  const SideCamera c = testing::knownCamera();
+  const double distance = c.distance_m();
+  // f·R/r = distance of the plate; the mid-plane lies 0.75 m further.
+  EXPECT_NEAR(distance, 1024.0 * 0.225 / 80.0 + 0.75, 1e-9);
+  EXPECT_NEAR(c.mmPerPx(0.0) / c.mmPerPx(0.75), distance / (distance - 0.75), 1e-9);
+  EXPECT_NEAR(c.mmPerPx(0.75), 225.0 / 80.0, 1e-9);
+}
+
+TEST(SideCamera, FacingLeftMirrorsForward) {
+  SideCamera c = testing::knownCamera();
+  const double right = c.toBody({700, 360}, 0.0).x();
+  c.faces_left = true;
+  EXPECT_NEAR(c.toBody({700, 360}, 0.0).x(), -right, 1e-12);
+}
+
+TEST(SideCamera, YawIsReadFromTheVanishingPoint) {
+  EXPECT_NEAR(testing::knownCamera(1024.0 * std::tan(5.0 * std::numbers::pi / 180.0)).yaw_deg(), 5.0, 1e-9);
+}
+
+TEST(EstimateScale, AtThePlateOnlyTheRadiusMatters) {
+  SideCameraErrors errors;
+  errors.focal_px = 100.0;
+  const SideCamera c = testing::knownCamera();
+  EXPECT_NEAR(estimateScale(c, errors, c.plate_lateral_m).sd / c.mmPerPx(c.plate_lateral_m), 0.005, 2e-4);
+  EXPECT_GT(estimateScale(c, errors, 0.0).sd / c.mmPerPx(0.0), 0.015);
+}
+
+TEST(UpdateCamera, AnExactObservationIsMetAndTheErrorAlongItVanishes) {
+  SideCamera c = testing::knownCamera();
+  SideCameraErrors errors;
+  errors.focal_px = 100.0;
+  errors.vanishing_px = {40.0, 30.0};
+  CameraStep slope = CameraStep::Zero();
+  slope[1] = 0.001;  // metres a pixel of the vanishing point
+  slope[3] = -0.03;  // metres a degree of roll
+  const double before = slope[1] * slope[1] * 1600.0 + slope[3] * slope[3] * 2.25;
+  const SideCamera old = c;
+  updateCamera(c, errors, slope, {0.05, 1e-6});
+  const double moved_by =
+      slope[1] * (c.vanishing_px.x() - old.vanishing_px.x()) + slope[3] * (c.roll_deg - old.roll_deg);
+  EXPECT_NEAR(moved_by, -0.05, 1e-6);
+  double after = 0.0;
+  for (int k = 0; k < kSideCameraErrorCount; ++k) {
+    const SideCamera e = withError(c, errors, k, 1.0);
+    after += std::pow(
+        slope[1] * (e.vanishing_px.x() - c.vanishing_px.x()) + slope[3] * (e.roll_deg - c.roll_deg), 2);
+  }
+  EXPECT_LT(after, 1e-6 * before);
+  EXPECT_NEAR(c.focal_px, old.focal_px, 1e-6);
+}
+
+TEST(UpdateCamera, AUselessObservationChangesNothing) {
+  SideCamera c = testing::knownCamera();
+  SideCameraErrors errors;
+  errors.vanishing_px = {40.0, 30.0};
+  CameraStep slope = CameraStep::Zero();
+  slope[1] = 0.001;
+  updateCamera(c, errors, slope, {0.05, 1e3});
+  EXPECT_NEAR(c.vanishing_px.x(), 640.0, 1e-3);
+  EXPECT_NEAR(errors.vanishing_px.x(), 40.0, 1e-3);
+  EXPECT_NEAR(errors.roll_deg, 1.5, 1e-6);
+}
+
+TEST(KneeLateral, GoesOutwardAsItGoesForward) {
+  EXPECT_NEAR(kneeLateral(0.0).value, lateralPrior(Joint::kAnkle).value, 1e-12);
+  EXPECT_GT(kneeLateral(0.3).value, kneeLateral(0.1).value);
+  EXPECT_GT(kneeLateral(0.3).sd, kneeLateral(0.1).sd);
+  EXPECT_EQ(kneeLateral(-0.2).value, kneeLateral(0.0).value);
+}
+
+}  // namespace
+}  // namespace mottix

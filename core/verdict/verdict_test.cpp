@@ -1,0 +1,219 @@
+#include <gtest/gtest.h>
+
+#include "core/cue/cue_book.h"
+#include "core/test_lift.h"
+#include "core/verdict/analysis.h"
+
+namespace mottix {
+namespace {
+
+Measure value(MeasureId id, int rep, double v, double sd, MeasureStatus status = MeasureStatus::kOk) {
+  return {id, rep, {v, sd}, status, static_cast<std::size_t>(100 * rep)};
+}
+
+std::vector<Finding> judgeDepth(double margin_cm, double sd) {
+  return judge(builtInRuleBook(), Lift::kSquat, {value(MeasureId::kDepthMargin, 1, margin_cm, sd)});
+}
+
+TEST(Judge, ClearOnlyWhenTheErrorSupportsIt) {
+  ASSERT_EQ(judgeDepth(2.0, 1.0).size(), 1u);
+  EXPECT_EQ(judgeDepth(2.0, 1.0)[0].certainty, Certainty::kClear);
+  EXPECT_EQ(judgeDepth(2.0, 1.0)[0].severity, Severity::kSmall);
+  EXPECT_EQ(judgeDepth(2.0, 2.0)[0].certainty, Certainty::kBorderline);
+  EXPECT_EQ(judgeDepth(-0.5, 1.0)[0].certainty, Certainty::kBorderline);
+  EXPECT_TRUE(judgeDepth(-2.0, 1.0).empty());
+  EXPECT_EQ(judgeDepth(8.0, 1.0)[0].severity, Severity::kBig);
+}
+
+TEST(Judge, TooImpreciseIsSaidInsteadOfJudged) {
+  const auto findings = judgeDepth(9.0, 5.0);
+  ASSERT_EQ(findings.size(), 1u);
+  EXPECT_EQ(findings[0].certainty, Certainty::kCantTell);
+  EXPECT_EQ(findings[0].reason, FindingReason::kTooImprecise);
+}
+
+TEST(Judge, MissingJointsAndFeetAreNamed) {
+  const auto findings = judge(builtInRuleBook(), Lift::kSquat,
+                              {value(MeasureId::kDepthMargin, 1, 0, 0, MeasureStatus::kNoJoints),
+                               value(MeasureId::kBarForwardMax, 1, 0, 0, MeasureStatus::kNoFeet)});
+  ASSERT_EQ(findings.size(), 2u);
+  EXPECT_EQ(findings[0].reason, FindingReason::kJointsMissing);
+  EXPECT_EQ(findings[1].reason, FindingReason::kFeetMissing);
+}
+
+TEST(Judge, RepsOfOneKindAreOneFindingAtTheWorstRep) {
+  const auto findings =
+      judge(builtInRuleBook(), Lift::kSquat,
+            {value(MeasureId::kTrunkChange, 3, 9.0, 1.0), value(MeasureId::kTrunkChange, 4, 14.0, 1.0),
+             value(MeasureId::kTrunkChange, 1, 1.0, 1.0)});
+  ASSERT_EQ(findings.size(), 1u);
+  EXPECT_EQ(findings[0].reps, (std::vector<int>{3, 4}));
+  EXPECT_EQ(findings[0].frame, 400u);
+  EXPECT_EQ(findings[0].severity, Severity::kBig);
+}
+
+TEST(Judge, OtherLiftsHaveOtherRules) {
+  EXPECT_TRUE(judge(builtInRuleBook(), Lift::kBench, {value(MeasureId::kDepthMargin, 1, 9.0, 1.0)}).empty());
+}
+
+TEST(RuleBook, TheShippedBookIsValidAndSourced) {
+  const RuleBook& book = builtInRuleBook();
+  EXPECT_EQ(book.name, "base");
+  for (const char* id : {"squat.high", "squat.hips_first", "squat.bar_forward"}) {
+    ASSERT_NE(book.find(id), nullptr) << id;
+    EXPECT_GT(book.find(id)->source.size(), 20u);
+  }
+}
+
+TEST(RuleBook, ErrorsNameFileLineAndReason) {
+  const std::string head =
+      "name = \"x\"\nversion = \"1\"\n[[rule]]\nid = \"a\"\nlifts = [\"squat\"]\nmeasure = "
+      "\"depth_margin\"\n";
+  const std::string tail = "fault = \"above\"\nlimit = 0\nbig = 3\nmax_sd = 4\nsource = \"s\"\n";
+  EXPECT_TRUE(parseRuleBook(head + tail, "x.toml"));
+  struct Case {
+    std::string text, reason;
+  };
+  for (const Case& c :
+       {Case{"name = ", "line 1"}, Case{head + "fault = \"sideways\"\n", "fault"},
+        Case{head + "fault = \"above\"\nlimit = 5\nbig = 3\nmax_sd = 4\nsource = \"s\"\n", "big"},
+        Case{head + tail + "extra = 1\n", "extra"}, Case{head + tail + "[[rule]]\nid = \"a\"\n", "twice"},
+        Case{"name = \"x\"\nversion = \"1\"\n", "[[rule]]"},
+        Case{head + "fault = \"above\"\nlimit = \"deep\"\n", "limit"}}) {
+    const auto parsed = parseRuleBook(c.text, "x.toml");
+    ASSERT_FALSE(parsed) << c.text;
+    EXPECT_NE(parsed.error().text.find("x.toml"), std::string::npos);
+    EXPECT_NE(parsed.error().text.find(c.reason), std::string::npos) << parsed.error().text;
+  }
+}
+
+TEST(CueBook, EveryRuleHasACueAndEveryCueARule) {
+  for (const Rule& rule : builtInRuleBook().rules)
+    EXPECT_FALSE(builtInCueBook().forRule(rule.id).empty()) << rule.id;
+  for (const Cue& cue : builtInCueBook().cues) EXPECT_NE(builtInRuleBook().find(cue.rule), nullptr) << cue.id;
+}
+
+TEST(CueBook, TheWorstClearFindingIsAnsweredFirst) {
+  std::vector<Finding> findings(3);
+  findings[0].rule = "squat.high";
+  findings[0].certainty = Certainty::kBorderline;
+  findings[1].rule = "squat.hips_first";
+  findings[1].certainty = Certainty::kClear;
+  findings[1].severity = Severity::kBig;
+  findings[2].rule = "squat.bar_forward";
+  findings[2].certainty = Certainty::kCantTell;
+  const auto cues = suggestCues(builtInCueBook(), findings);
+  ASSERT_FALSE(cues.empty());
+  EXPECT_EQ(cues.front()->rule, "squat.hips_first");
+  for (const Cue* cue : cues) EXPECT_NE(cue->rule, "squat.bar_forward");
+  findings[1].overruled = true;
+  EXPECT_EQ(suggestCues(builtInCueBook(), findings).front()->rule, "squat.high");
+}
+
+Finding clear(const char* rule, Severity severity, std::vector<int> reps) {
+  Finding f;
+  f.rule = rule;
+  f.certainty = Certainty::kClear;
+  f.severity = severity;
+  f.reps = std::move(reps);
+  return f;
+}
+
+LoadDecision decide(std::vector<Finding> findings, int pain = 0, int asked = 5, int done = 5) {
+  LoadInput input;
+  input.load_kg = 100.0;
+  input.reps_asked = asked;
+  input.reps_done = done;
+  input.open_pain = pain;
+  input.rules_applied = 3;
+  return *decideLoad(findings, input);
+}
+
+TEST(DecideLoad, FollowsTheGoodEnoughRule) {
+  EXPECT_EQ(decide({}).action, LoadAction::kAdd);
+  EXPECT_DOUBLE_EQ(*decide({}).next_load_kg, 102.5);
+  EXPECT_EQ(decide({clear("a", Severity::kSmall, {1}), clear("b", Severity::kSmall, {2})}).action,
+            LoadAction::kAdd);
+  EXPECT_EQ(decide({clear("a", Severity::kSmall, {1}), clear("b", Severity::kSmall, {2}),
+                    clear("c", Severity::kSmall, {3})})
+                .reason,
+            LoadReason::kSeveralSmall);
+  EXPECT_EQ(decide({clear("a", Severity::kBig, {5})}).reason, LoadReason::kOneBig);
+  const auto repair = decide({clear("a", Severity::kBig, {4, 5})});
+  EXPECT_EQ(repair.action, LoadAction::kRepair);
+  EXPECT_DOUBLE_EQ(*repair.next_load_kg, 90.0);
+}
+
+TEST(DecideLoad, NeverRaisesAgainstACaution) {
+  for (int pain = 4; pain <= 10; ++pain) EXPECT_LE(*decide({}, pain).next_load_kg, 100.0);
+  EXPECT_EQ(decide({}, 3).action, LoadAction::kAdd);
+  Finding unsure = clear("a", Severity::kBig, {1});
+  unsure.certainty = Certainty::kCantTell;
+  EXPECT_EQ(decide({unsure}).action, LoadAction::kCantTell);
+  EXPECT_LE(*decide({unsure}).next_load_kg, 100.0);
+  EXPECT_EQ(decide({}, 0, 5, 4).reason, LoadReason::kRepsMissing);
+  LoadInput no_rules;
+  no_rules.load_kg = 100.0;
+  no_rules.reps_done = 5;
+  EXPECT_EQ(decideLoad({}, no_rules)->reason, LoadReason::kNoRules);
+}
+
+TEST(DecideLoad, WhatTheCoachOverruledDoesNotCount) {
+  Finding f = clear("a", Severity::kBig, {4, 5});
+  f.overruled = true;
+  EXPECT_EQ(decide({f}).action, LoadAction::kAdd);
+}
+
+TEST(DecideLoad, RefusesNonsense) {
+  LoadInput input;
+  input.load_kg = -5.0;
+  EXPECT_FALSE(decideLoad({}, input));
+  LoadOptions options;
+  options.step_kg = 0.0;
+  EXPECT_FALSE(decideLoad({}, {}, options));
+}
+
+TEST(Analyse, FindsAHighRepAndLeavesACleanSetAlone) {
+  testing::KnownSquat clean;
+  clean.depth_m = 0.09;
+  AnalysisSettings settings;
+  settings.load_kg = 60.0;
+  auto run = [&](const testing::KnownSquat& plan) {
+    const auto clip = testing::film(plan);
+    return *analyse(clip.tracks, AxisSeen{clip.camera.vanishing_px, {25, 25}, true}, settings,
+                    builtInRuleBook());
+  };
+  const Analysis good = run(clean);
+  EXPECT_TRUE(good.computed);
+  EXPECT_EQ(good.facing, Facing::kRight);
+  EXPECT_TRUE(good.findings.empty());
+  EXPECT_EQ(good.decision.action, LoadAction::kAdd);
+  testing::KnownSquat high = clean;
+  high.depth_m = -0.10;
+  const Analysis bad = run(high);
+  ASSERT_FALSE(bad.findings.empty());
+  EXPECT_EQ(bad.findings[0].rule, "squat.high");
+  EXPECT_EQ(bad.findings[0].certainty, Certainty::kClear);
+  EXPECT_EQ(bad.decision.action, LoadAction::kRepair);
+  settings.overruled = {"squat.high"};
+  EXPECT_EQ(run(high).decision.action, LoadAction::kAdd);
+}
+
+TEST(Analyse, NoRepAndNoBarAreSaid) {
+  testing::KnownSquat still;
+  still.travel_m = 0.02;
+  const auto clip = testing::film(still);
+  const auto none = analyse(clip.tracks, std::nullopt, {}, builtInRuleBook());
+  ASSERT_FALSE(none);
+  EXPECT_EQ(none.error().remedy, Remedy::kFilmAgain);
+  ClipTracks lost = clip.tracks;
+  for (BarSample& s : lost.bar) s.state = TrackState::kLost;
+  EXPECT_EQ(analyse(lost, std::nullopt, {}, builtInRuleBook()).error().remedy, Remedy::kMarkByHand);
+  AnalysisSettings wrong;
+  wrong.plate_mm = 5.0;
+  EXPECT_EQ(analyse(clip.tracks, std::nullopt, wrong, builtInRuleBook()).error().remedy,
+            Remedy::kCorrectInput);
+}
+
+}  // namespace
+}  // namespace mottix
