@@ -14,6 +14,12 @@
 
 namespace mottix {
 
+void TypingLine::keyPressEvent(QKeyEvent* event) {
+  const bool enter = event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter;
+  QLineEdit::keyPressEvent(event);
+  if (enter) event->accept();
+}
+
 Word::Word(const QString& name, int size_px, Accept accept, QWidget* parent)
     : QAbstractButton(parent), accept_(std::move(accept)) {
   setAccessibleName(name);
@@ -54,7 +60,7 @@ void Word::keyPressEvent(QKeyEvent* event) {
 
 void Word::edit() {
   if (line_ != nullptr) return;
-  line_ = new QLineEdit(edit_text_.isEmpty() ? text() : edit_text_, parentWidget());
+  line_ = new TypingLine(edit_text_.isEmpty() ? text() : edit_text_, parentWidget());
   line_->setObjectName(objectName() + QStringLiteral(" line"));
   line_->setAccessibleName(accessibleName());
   line_->setFont(font());

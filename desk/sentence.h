@@ -6,12 +6,21 @@
 #include <functional>
 
 #include <QAbstractButton>
+#include <QLineEdit>
 #include <QStringList>
 #include <QWidget>
 
-class QLineEdit;
-
 namespace mottix {
+
+// A line to type in whose Enter stays its own: it is not handed on to what lies behind.
+class TypingLine : public QLineEdit {
+  Q_OBJECT
+ public:
+  using QLineEdit::QLineEdit;
+
+ protected:
+  void keyPressEvent(QKeyEvent* event) override;
+};
 
 class Word : public QAbstractButton {
   Q_OBJECT

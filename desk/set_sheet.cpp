@@ -5,6 +5,7 @@
 #include <numbers>
 #include <set>
 
+#include <QApplication>
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -271,7 +272,7 @@ QWidget* SetSheet::buildDecisionSide() {
   accept_ = button(tr("Accept · Enter"), tr("Take this load for the next set"));
   accept_->setProperty("what", QStringLiteral("accept"));
   change_ = button(tr("change · E"), tr("Decide on another load"), true);
-  change_line_ = new QLineEdit;
+  change_line_ = new TypingLine;
   change_line_->setAccessibleName(tr("Load for the next set, in kg"));
   change_line_->setMaximumWidth(110);
   change_line_->hide();
@@ -601,6 +602,8 @@ void SetSheet::refreshMoment() {
 void SetSheet::refreshJudged() {
   progress_ = nullptr;
   stop_ = nullptr;
+  // A button that is about to go must not take the keyboard with it.
+  if (judged_body_->isAncestorOf(QApplication::focusWidget())) film_->setFocus();
   clearLayout(judged_);
   auto paragraph = [&](const QString& text, int size, bool muted) {
     QLabel* l = label(size, muted ? Weight::kRegular : Weight::kSemiBold, muted);

@@ -14,8 +14,8 @@ constexpr double kPitchPriorDeg = 4.0;
 constexpr double kEdgeNoisePx = 0.3;
 constexpr double kMaxDepthRatio = 0.08;  // 25 cm of plates at 3 m
 constexpr double kRimDepthM = 0.015;     // outer face to the rim's widest circle
-constexpr double kCircleBiasPx = 0.3;    // bevels and their shadows move an inner circle's middle by about this
-constexpr double kTrustDeg = 1.0;        // bars bend and plates sit askew on the sleeve by about this
+constexpr double kCircleBiasPx = 0.3;  // bevels and their shadows move an inner circle's middle by about this
+constexpr double kTrustDeg = 1.0;      // bars bend and plates sit askew on the sleeve by about this
 
 using Vec3 = Eigen::Vector3d;
 using Mat3 = Eigen::Matrix3d;

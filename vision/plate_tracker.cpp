@@ -24,10 +24,13 @@ Expected<void> PlateTrackOptions::validate() const {
 
 namespace {
 
+constexpr double kSureSupport = 0.6;    // of the rim: enough to be taken up again anywhere
 constexpr double kLargestGrowth = 1.8;  // rings and hubs of half the plate and more are taken for it at first
 
 // How much a circle looks like a plate's rim: at like support the larger one is the rim.
-double meritOf(double support, double radius_px) { return support * std::sqrt(radius_px); }
+double meritOf(double support, double radius_px) {
+  return support * std::sqrt(radius_px);
+}
 
 }  // namespace
 
@@ -58,8 +61,8 @@ struct PlateTracker::Candidate {
   std::size_t first_frame = 0;
   double first_time_s = 0.0;
 
-  void start(const DiscOutline& found, double found_sd_px, double support, const EdgeRadii& edge_px, std::size_t frame,
-             double now_s) {
+  void start(const DiscOutline& found, double found_sd_px, double support, const EdgeRadii& edge_px,
+             std::size_t frame, double now_s) {
     outline = first_outline = found;
     time_s = last_seen_s = first_time_s = now_s;
     first_frame = frame;
@@ -94,7 +97,12 @@ void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, doubl
     const double window_px = std::min(1.2 * outline.radius_px, 0.25 * outline.radius_px + 4.0 * reach_px);
     if (auto found = searchDisc(gray, guess, window_px)) {
       auto again = fitDiscOutline(gray, *found, std::max(4.0, 0.05 * outline.radius_px));
-      if (again && again->convincing() && (!fit || again->support > fit->support)) fit = again;
+      // A few arcs elsewhere are no plate: further away than a bar can have moved, most of the rim must be
+      // seen.
+      const bool near = again && (again->outline.centre_px - guess.centre_px).norm() <= reach_px;
+      const bool sure = again && again->support >= kSureSupport;
+      if (again && again->convincing() && (near || sure) && (!fit || again->support > fit->support))
+        fit = again;
     }
   }
   BarSample sample;
@@ -221,8 +229,8 @@ void PlateTracker::findCandidates(const cv::Mat& gray, std::size_t frame, double
     if (c.alive && c.first_frame == frame) growToRim(gray, c);
 }
 
-// A first circle may run half along the rim and half along a ring inside it. Larger circles round about are tried; the
-// best supported one is kept, at like support the larger one.
+// A first circle may run half along the rim and half along a ring inside it. Larger circles round about are
+// tried; the best supported one is kept, at like support the larger one.
 void PlateTracker::growToRim(const cv::Mat& gray, Candidate& c) const {
   double best = meritOf(c.seen.front().support, c.outline.radius_px);
   const DiscOutline first = c.outline;

@@ -1,0 +1,146 @@
+// The command line's contract, through the program itself.
+#include <sys/wait.h>
+#include <unistd.h>
+
+#include <cstdlib>
+#include <filesystem>
+#include <fstream>
+#include <sstream>
+
+#include <gtest/gtest.h>
+#include <nlohmann/json.hpp>
+
+namespace {
+
+namespace fs = std::filesystem;
+
+struct Ran {
+  int code;
+  std::string out, err;
+};
+
+std::string textOf(const fs::path& file) {
+  std::ifstream in(file, std::ios::binary);
+  std::ostringstream s;
+  s << in.rdbuf();
+  return s.str();
+}
+
+class CommandLine : public testing::Test {
+ protected:
+  static void SetUpTestSuite() {
+    folder = fs::temp_directory_path() / ("mottix_cli_" + std::to_string(getpid()));
+    fs::create_directories(folder);
+    const Ran made = run("film " + (folder / "squat.mp4").string() +
+                         " --seed 2 --reps 2 --width 640 --height 360 --noise 2 --side right");
+    ASSERT_EQ(made.code, 0) << made.err;
+  }
+  static void TearDownTestSuite() { fs::remove_all(folder); }
+  static Ran run(const std::string& arguments) {
+    const std::string command = std::string(MOTTIX_CLI) + " " + arguments + " >" + (folder / "out").string() +
+                                " 2>" + (folder / "err").string();
+    const int status = std::system(command.c_str());
+    return {WIFEXITED(status) ? WEXITSTATUS(status) : -1, textOf(folder / "out"), textOf(folder / "err")};
+  }
+  static std::string film() { return (folder / "squat.mp4").string(); }
+  static fs::path folder;
+};
+fs::path CommandLine::folder;
+
+TEST_F(CommandLine, HelpNamesTheCommandsAndTheCaution) {
+  const Ran help = run("--help");
+  EXPECT_EQ(help.code, 0);
+  for (const char* word : {"analyse", "film", "demo", "Exit codes", "clinician"})
+    EXPECT_NE(help.out.find(word), std::string::npos) << word;
+  for (const char* option : {"--lift", "--variant", "--view", "--facing", "--plate-mm", "--load", "--points",
+                             "--athlete", "--school", "--json", "--csv"})
+    EXPECT_NE(run("analyse --help").out.find(option), std::string::npos) << option;
+}
+
+TEST_F(CommandLine, AnalyseWritesJsonThatFitsItsSchema) {
+  const auto truth = nlohmann::json::parse(textOf(folder / "squat.truth.json"));
+  nlohmann::json points = {{"frame", 0}, {"points", nlohmann::json::object()}};
+  for (const char* j : {"hip", "knee", "ankle", "heel", "toe", "shoulder"})
+    points["points"][j] = truth["frames"][0]["joints"][std::string("right_") + j]["px"];
+  std::ofstream(folder / "points.json") << points.dump();
+  std::ofstream(folder / "athlete.json") << R"({"name": "Runa", "step_kg": 1.25, "reps": 2})";
+  const Ran ran = run("analyse " + film() + " --load 80 --points " + (folder / "points.json").string() +
+                      " --athlete " + (folder / "athlete.json").string() + " --json " +
+                      (folder / "a.json").string() + " --csv " + (folder / "a.csv").string());
+  ASSERT_EQ(ran.code, 0) << ran.err;
+  EXPECT_NE(ran.out.find("2 reps"), std::string::npos) << ran.out;
+  const auto doc = nlohmann::json::parse(textOf(folder / "a.json"));
+  EXPECT_EQ(doc["schema"], "mottix.analysis/1");
+  EXPECT_EQ(doc["frames"].size(), truth["frames"].size());
+  EXPECT_EQ(doc["reps"].size(), 2u);
+  EXPECT_EQ(doc["view"]["facing"], "right");
+  EXPECT_EQ(doc["clip"]["sha256"].get<std::string>().size(), 64u);
+  EXPECT_TRUE(doc["decision"]["next_load_kg"].is_number());
+  EXPECT_GT(textOf(folder / "a.csv").size(), 200u);
+  const std::string validate =
+      "python3 -c \"import json,jsonschema,sys; jsonschema.validate(json.load(open(sys.argv[1])), "
+      "json.load(open(sys.argv[2])))\" " +
+      (folder / "a.json").string() + " " MOTTIX_SOURCE_DIR "/docs/analysis.schema.json";
+  EXPECT_EQ(std::system(("PATH=/usr/bin:$PATH " + validate).c_str()), 0);
+}
+
+TEST_F(CommandLine, JsonToStandardOutputIsNothingButJson) {
+  const Ran ran = run("analyse " + film() + " --json -");
+  ASSERT_EQ(ran.code, 0) << ran.err;
+  const auto doc = nlohmann::json::parse(ran.out, nullptr, false);
+  ASSERT_FALSE(doc.is_discarded());
+  EXPECT_TRUE(doc["frames"][0]["joints"].empty());
+  EXPECT_EQ(doc["decision"]["action"], "cant_tell");
+}
+
+TEST_F(CommandLine, WrongUsageEndsWithTwo) {
+  for (const std::string& arguments :
+       {std::string(), std::string("analyse"), "analyse " + film() + " --lift jump",
+        "analyse " + film() + " --plate-mm 5", "analyse " + film() + " --school nowhere",
+        "analyse " + film() + " --bogus", std::string("film x.mp4 --reps 0"),
+        "film " + (folder / "x.mp4").string() + " --reps 2 --high 5"})
+    EXPECT_EQ(run(arguments).code, 2) << arguments;
+  std::ofstream(folder / "bad.json") << "{\"frame\": 0, \"points\": {\"tail\": [1, 2]}}";
+  const Ran bad = run("analyse " + film() + " --points " + (folder / "bad.json").string());
+  EXPECT_EQ(bad.code, 2);
+  EXPECT_NE(bad.err.find("tail"), std::string::npos);
+}
+
+TEST_F(CommandLine, AFileThatCannotBeReadEndsWithThree) {
+  std::ofstream(folder / "letter.mp4") << "not a film at all, but long enough to be looked at closely";
+  std::ofstream(folder / "empty.mp4");
+  for (const char* name : {"gone.mp4", "letter.mp4", "empty.mp4"}) {
+    const Ran ran = run("analyse " + (folder / name).string());
+    EXPECT_EQ(ran.code, 3) << name << ran.err;
+    EXPECT_NE(ran.err.find(name), std::string::npos);
+  }
+  EXPECT_EQ(run("analyse " + film() + " --points " + (folder / "none.json").string()).code, 3);
+  EXPECT_EQ(run("analyse " + film() + " --json /no/such/folder/a.json").code, 3);
+}
+
+TEST_F(CommandLine, WhatCannotBeMeasuredEndsWithFour) {
+  EXPECT_EQ(run("analyse " + film() + " --view front").code, 4);
+  ASSERT_EQ(std::system(
+                ("ffmpeg -v error -y -f lavfi -i color=gray:s=640x360:d=2 " + (folder / "gray.mp4").string())
+                    .c_str()),
+            0);
+  const Ran none = run("analyse " + (folder / "gray.mp4").string());
+  EXPECT_EQ(none.code, 4);
+  EXPECT_NE(none.err.find("plate"), std::string::npos);
+  // One rep cut off before its turn: the bar moves, but there is no rep.
+  ASSERT_EQ(
+      std::system(("ffmpeg -v error -y -i " + film() + " -t 2.6 " + (folder / "half.mp4").string()).c_str()),
+      0);
+  const Ran half = run("analyse " + (folder / "half.mp4").string());
+  EXPECT_EQ(half.code, 4) << half.err;
+  EXPECT_NE(half.err.find("rep"), std::string::npos);
+}
+
+TEST_F(CommandLine, ADemoHouseIsNeverWrittenOver) {
+  std::ofstream(folder / "mine.mottix") << "precious";
+  const Ran ran = run("demo " + (folder / "mine.mottix").string());
+  EXPECT_EQ(ran.code, 3);
+  EXPECT_EQ(textOf(folder / "mine.mottix"), "precious");
+}
+
+}  // namespace

@@ -1,0 +1,474 @@
+// The desk through its windows: real mouse and key events, a real house file, a real film.
+#include <unistd.h>
+
+#include <filesystem>
+#include <fstream>
+
+#include <gtest/gtest.h>
+#include <QApplication>
+#include <QDragEnterEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QMimeData>
+#include <QPushButton>
+#include <QTest>
+#include <QUrl>
+#include <nlohmann/json.hpp>
+
+#include "desk/finding_card.h"
+#include "desk/house_window.h"
+#include "desk/theme.h"
+#include "synth/film_maker.h"
+
+namespace mottix {
+namespace {
+
+namespace fs = std::filesystem;
+constexpr int kPatienceMs = 120000;
+
+template <typename Done>
+bool waitFor(Done&& done, int ms = kPatienceMs) {
+  return QTest::qWaitFor(done, ms);
+}
+
+class Desk : public testing::Test {
+ protected:
+  static void SetUpTestSuite() {
+    folder = fs::temp_directory_path() / ("mottix_desk_" + std::to_string(getpid()));
+    fs::create_directories(folder / "films");
+    FilmPlan plan = planFromSeed(2);
+    plan.width_px = 640;
+    plan.height_px = 360;
+    plan.from_right = true;
+    plan.yaw_deg = 2.0;
+    plan.look.someone_passes = false;
+    RepPlan high;
+    high.depth_m = -0.12;
+    plan.squat.reps = {RepPlan{}, high};
+    plan.squat.reps[0].depth_m = 0.09;
+    film = folder / "films" / "squat.mp4";
+    ASSERT_TRUE(makeFilm(plan, film));
+    std::ifstream in(truthPathFor(film));
+    truth = nlohmann::json::parse(in);
+  }
+  static void TearDownTestSuite() { fs::remove_all(folder); }
+
+  void SetUp() override {
+    house_path =
+        folder / (std::string(testing::UnitTest::GetInstance()->current_test_info()->name()) + ".mottix");
+    reopen();
+  }
+  void TearDown() override { window.reset(); }
+
+  void reopen() {
+    if (window) window->close();
+    window.reset();
+    auto house = HouseFile::open(house_path);
+    ASSERT_TRUE(house);
+    window = std::make_unique<HouseWindow>(std::move(*house), QDate(2026, 11, 24));
+    window->show();
+    window->activateWindow();
+    ASSERT_TRUE(QTest::qWaitForWindowActive(window.get()));
+  }
+
+  // As a file manager does it: the file is carried over the lane and let go.
+  void dropOn(QWidget* lane, const fs::path& file) {
+    QMimeData mime;
+    mime.setUrls({QUrl::fromLocalFile(QString::fromStdString(file.string()))});
+    const QPoint at = lane->rect().center();
+    QDragEnterEvent enter(at, Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(lane, &enter);
+    EXPECT_TRUE(enter.isAccepted());
+    QDropEvent drop(at, Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(lane, &drop);
+  }
+
+  SetId droppedAndFollowed() {
+    const AthleteId athlete = window->addAthlete(QStringLiteral("Runa Tveit"));
+    dropOn(window->queue().laneOf(athlete), film);
+    auto sets = window->house().sets();
+    EXPECT_EQ(sets->size(), 1u);
+    const SetId id = sets->front().id;
+    EXPECT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+    return id;
+  }
+
+  // The sheet of a set whose joints are placed where the truth says.
+  SetId placedSheet() {
+    const SetId id = droppedAndFollowed();
+    openByKey(id);
+    FilmView& view = window->sheet().film();
+    QTest::keyClick(&view, Qt::Key_Home);
+    EXPECT_TRUE(waitFor([&] { return view.hasPicture() && view.shownFrame() == 0; }));
+    QTest::keyClick(&view, Qt::Key_P);
+    EXPECT_EQ(view.mode(), FilmView::Mode::kPlaceFigure);
+    EXPECT_TRUE(waitFor([&] { return view.shownFrame() == view.frame(); }));
+    for (Joint j : {Joint::kShoulder, Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe}) {
+      const auto& px = truth["frames"][view.frame()]["joints"]["right_" + std::string(nameOf(j))]["px"];
+      drag(view, view.toWidget(*view.figure()[indexOf(j)]), view.toWidget(Vec2(px[0], px[1])));
+    }
+    QTest::keyClick(&view, Qt::Key_Return);
+    EXPECT_TRUE(window->jobs().running(id));
+    EXPECT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+    EXPECT_TRUE(window->sheet().data().tracks.has(Joint::kHip));
+    return id;
+  }
+
+  void openByKey(SetId id) {
+    SetTile* tile = window->queue().tileOf(id);
+    ASSERT_NE(tile, nullptr);
+    tile->setFocus();
+    QTest::keyClick(tile, Qt::Key_Return);
+    ASSERT_TRUE(window->onSheet());
+    ASSERT_TRUE(waitFor([&] { return window->sheet().film().hasPicture(); }));
+  }
+
+  static void drag(QWidget& widget, QPointF from, QPointF to) {
+    QTest::mousePress(&widget, Qt::LeftButton, {}, from.toPoint());
+    for (int i = 1; i <= 8; ++i) QTest::mouseMove(&widget, (from + (to - from) * (i / 8.0)).toPoint());
+    QTest::mouseRelease(&widget, Qt::LeftButton, {}, to.toPoint());
+  }
+
+  // What was replaced is deleted, and what is new is shown, with the next events.
+  static void settle() {
+    QCoreApplication::processEvents();
+    QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+    QCoreApplication::processEvents();
+  }
+
+  QPushButton* buttonNamed(const char* what) {
+    settle();
+    for (QPushButton* b : window->sheet().findChildren<QPushButton*>())
+      if (b->property("what").toString() == QLatin1String(what) && b->isVisible()) return b;
+    return nullptr;
+  }
+
+  template <typename Type = QLabel>
+  QString textOf(const char* name) {
+    return window->sheet().findChild<Type*>(QString::fromLatin1(name))->text();
+  }
+
+  static fs::path folder, film;
+  static nlohmann::json truth;
+  fs::path house_path;
+  std::unique_ptr<HouseWindow> window;
+};
+fs::path Desk::folder, Desk::film;
+nlohmann::json Desk::truth;
+
+TEST_F(Desk, AnEmptyHouseSaysHowToBegin) {
+  bool said = false;
+  for (QLabel* l : window->queue().findChildren<QLabel*>())
+    said = said || l->text().contains(QStringLiteral("Ctrl+N"));
+  EXPECT_TRUE(said);
+  QTest::keyClick(window.get(), Qt::Key_N, Qt::ControlModifier);
+  EXPECT_EQ(window->house().athletes()->size(), 1u);
+}
+
+TEST_F(Desk, ADroppedFilmIsFollowedOnItsTileAndOpensAsASheet) {
+  const SetId id = droppedAndFollowed();
+  const auto set = window->house().loadSet(id);
+  EXPECT_EQ(set->state, SetState::kTracked);
+  EXPECT_EQ(set->day, "2026-11-24");
+  EXPECT_EQ(set->clip.file, "films/squat.mp4");
+  openByKey(id);
+  ASSERT_TRUE(window->sheet().data().analysis);
+  EXPECT_EQ(window->sheet().data().analysis->reps.size(), 2u);
+  EXPECT_TRUE(textOf("next heading").contains(QStringLiteral("not judged")));
+  QTest::keyClick(&window->sheet(), Qt::Key_Escape);
+  EXPECT_FALSE(window->onSheet());
+}
+
+TEST_F(Desk, FollowingCanBeStoppedOnTheTileAndTakenUpAgain) {
+  const AthleteId athlete = window->addAthlete(QStringLiteral("Odd"));
+  dropOn(window->queue().laneOf(athlete), film);
+  const SetId id = window->house().sets()->front().id;
+  ASSERT_TRUE(window->jobs().running(id));
+  QPushButton* stop = nullptr;
+  ASSERT_TRUE(waitFor([&] {
+    SetTile* tile = window->queue().tileOf(id);
+    stop = tile == nullptr ? nullptr : tile->findChild<QPushButton*>();
+    return stop != nullptr && stop->isVisible();
+  }));
+  QTest::mouseClick(stop, Qt::LeftButton);
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  EXPECT_EQ(window->house().loadSet(id)->state, SetState::kWaiting);
+  openByKey(id);
+  QTest::mouseClick(buttonNamed("follow"), Qt::LeftButton);
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  EXPECT_TRUE(window->sheet().data().analysis);
+}
+
+TEST_F(Desk, AFileThatIsNoFilmSaysSoOnItsTileAndNothingElseIsLost) {
+  std::ofstream(folder / "letter.mp4") << "not a film";
+  const AthleteId athlete = window->addAthlete(QStringLiteral("Odd"));
+  dropOn(window->queue().laneOf(athlete), folder / "letter.mp4");
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  const auto set = window->house().sets()->front();
+  EXPECT_EQ(set.state, SetState::kFailed);
+  EXPECT_NE(set.problem.find("letter.mp4"), std::string::npos);
+  SetTile* tile = window->queue().tileOf(set.id);
+  QTest::mouseClick(tile, Qt::LeftButton);
+  ASSERT_TRUE(window->onSheet());
+  EXPECT_NE(buttonNamed("follow"), nullptr);
+}
+
+TEST_F(Desk, PullingTheBarMovesTimeDownAndThroughTheTurnUpAgain) {
+  const SetId id = droppedAndFollowed();
+  openByKey(id);
+  FilmView& view = window->sheet().film();
+  const Rep rep = window->sheet().data().analysis->reps[0];
+  view.goTo(rep.start_frame);
+  ASSERT_TRUE(waitFor([&] { return view.shownFrame() == rep.start_frame; }));
+  const auto& bar = window->sheet().data().tracks.bar;
+  const auto at = [&](std::size_t f) { return view.toWidget(bar[f].p_px).toPoint(); };
+  QTest::mousePress(&view, Qt::LeftButton, {}, at(rep.start_frame));
+  std::size_t last = view.frame();
+  for (std::size_t f = rep.start_frame; f <= rep.turn_frame; f += 4) {
+    QTest::mouseMove(&view, at(f));
+    EXPECT_GE(view.frame() + 2, last);
+    last = view.frame();
+  }
+  QTest::mouseMove(&view, at(rep.turn_frame));
+  EXPECT_NEAR(static_cast<double>(view.frame()), static_cast<double>(rep.turn_frame), 6.0);
+  for (std::size_t f = rep.turn_frame; f <= rep.end_frame; f += 4) QTest::mouseMove(&view, at(f));
+  QTest::mouseRelease(&view, Qt::LeftButton, {}, at(rep.end_frame));
+  EXPECT_GT(view.frame(), rep.turn_frame + 10);
+  EXPECT_TRUE(waitFor([&] { return view.shownFrame() == view.frame(); }));
+}
+
+TEST_F(Desk, WheelKeysAndRibbonMoveTime) {
+  openByKey(droppedAndFollowed());
+  FilmView& view = window->sheet().film();
+  const auto& reps = window->sheet().data().analysis->reps;
+  view.goTo(20);
+  QTest::keyClick(&view, Qt::Key_Right);
+  EXPECT_EQ(view.frame(), 21u);
+  QTest::keyClick(&view, Qt::Key_Left);
+  QTest::keyClick(&view, Qt::Key_Left);
+  EXPECT_EQ(view.frame(), 19u);
+  QTest::keyClick(&view, Qt::Key_Right, Qt::ShiftModifier);
+  EXPECT_EQ(view.frame(), reps[0].turn_frame);
+  QWheelEvent wheel(QPointF(50, 50), view.mapToGlobal(QPointF(50, 50)), {}, QPoint(0, -120), Qt::NoButton,
+                    Qt::NoModifier, Qt::NoScrollPhase, false);
+  QApplication::sendEvent(&view, &wheel);
+  EXPECT_EQ(view.frame(), reps[0].turn_frame + 1);
+  auto* ribbon = window->sheet().findChild<RepRibbon*>();
+  const QRectF cell = ribbon->cellRect(1);
+  QTest::mouseClick(ribbon, Qt::LeftButton, {}, QPointF(cell.left() + 20, cell.center().y()).toPoint());
+  EXPECT_GE(view.frame(), reps[1].start_frame);
+  EXPECT_LE(view.frame(), reps[1].end_frame);
+  QTest::keyClick(&view, Qt::Key_Space);
+  EXPECT_TRUE(view.playing());
+  QTest::keyClick(&view, Qt::Key_Space);
+  EXPECT_FALSE(view.playing());
+}
+
+TEST_F(Desk, TheSentenceIsEditedInPlaceAndUndone) {
+  const SetId id = droppedAndFollowed();
+  openByKey(id);
+  auto* load = window->sheet().findChild<Word*>(QStringLiteral("word load"));
+  load->setFocus();
+  QTest::keyClick(load, Qt::Key_Return);
+  auto* line = window->sheet().findChild<QLineEdit*>(QStringLiteral("word load line"));
+  ASSERT_NE(line, nullptr);
+  line->selectAll();
+  QTest::keyClicks(line, QStringLiteral("heavy"));
+  QTest::keyClick(line, Qt::Key_Return);
+  EXPECT_TRUE(load->editing()) << "nonsense is not taken";
+  line->selectAll();
+  QTest::keyClicks(line, QStringLiteral("82,5"));
+  QTest::keyClick(line, Qt::Key_Return);
+  EXPECT_FALSE(load->editing());
+  EXPECT_DOUBLE_EQ(window->house().loadSet(id)->edit.asked.load_kg, 82.5);
+  EXPECT_EQ(load->text(), QStringLiteral("82.5 kg"));
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_DOUBLE_EQ(window->house().loadSet(id)->edit.asked.load_kg, 60.0);
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+  EXPECT_DOUBLE_EQ(window->house().loadSet(id)->edit.asked.load_kg, 82.5);
+  QTest::mouseClick(load, Qt::LeftButton);
+  line = window->sheet().findChild<QLineEdit*>(QStringLiteral("word load line"));
+  ASSERT_NE(line, nullptr);
+  QTest::keyClicks(line, QStringLiteral("99"));
+  QTest::keyClick(line, Qt::Key_Escape);
+  EXPECT_DOUBLE_EQ(window->house().loadSet(id)->edit.asked.load_kg, 82.5);
+}
+
+TEST_F(Desk, TheWholeRoundFromFigureToNextLoadSurvivesClosing) {
+  const SetId id = placedSheet();
+  SetSheet& sheet = window->sheet();
+  ASSERT_TRUE(sheet.data().analysis);
+
+  // Judged: the planted high rep is found, the good one is not.
+  settle();
+  const auto cards = sheet.findChildren<FindingCard*>();
+  ASSERT_FALSE(cards.isEmpty());
+  const auto card_count = cards.size();
+  const Finding finding = cards.front()->finding();
+  EXPECT_EQ(finding.rule, "squat.high");
+  EXPECT_EQ(finding.certainty, Certainty::kClear);
+  EXPECT_EQ(finding.reps, (std::vector<int>{2}));
+  QTest::mouseClick(buttonNamed("show"), Qt::LeftButton);
+  EXPECT_EQ(sheet.film().frame(), finding.frame);
+
+  // Correct a joint by dragging it on another frame, and take it back.
+  FilmView& view = sheet.film();
+  ASSERT_TRUE(waitFor([&] { return view.shownFrame() == view.frame(); }));
+  const std::size_t frame = view.shownFrame();
+  const Vec2 knee = sheet.data().tracks.track(Joint::kKnee)[frame].p_px;
+  drag(view, view.toWidget(knee), view.toWidget(knee + Vec2(24, 6)));
+  EXPECT_LT((sheet.data().tracks.track(Joint::kKnee)[frame].p_px - knee - Vec2(24, 6)).norm(), 2.0);
+  EXPECT_EQ(window->house().loadSet(id)->edit.placed.size(), 2u);
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_LT((sheet.data().tracks.track(Joint::kKnee)[frame].p_px - knee).norm(), 1e-6);
+
+  // Overrule and let stand again.
+  QTest::mouseClick(buttonNamed("overrule"), Qt::LeftButton);
+  EXPECT_EQ(window->house().loadSet(id)->edit.overruled, std::vector<std::string>{"squat.high"});
+  ASSERT_NE(buttonNamed("keep"), nullptr);
+  QTest::mouseClick(buttonNamed("keep"), Qt::LeftButton);
+  EXPECT_TRUE(window->house().loadSet(id)->edit.overruled.empty());
+
+  // Said: the second wording, then it is kept.
+  const QString first = textOf("cue");
+  QTest::keyClick(&sheet, Qt::Key_O);
+  EXPECT_NE(textOf("cue"), first);
+  QTest::keyClick(&sheet, Qt::Key_S);
+  EXPECT_EQ(window->house().loadSet(id)->edit.cue, "high.one_more_inch");
+
+  // Next: accept by Enter on the film.
+  view.setFocus();
+  QTest::keyClick(&view, Qt::Key_Return);
+  const auto decided = window->house().loadSet(id);
+  ASSERT_TRUE(decided->edit.next_load_kg);
+  EXPECT_DOUBLE_EQ(*decided->edit.next_load_kg, *sheet.data().analysis->decision.next_load_kg);
+  EXPECT_EQ(decided->state, SetState::kReviewed);
+
+  // Closed and opened again: the same sheet, the same frame, the same words.
+  view.goTo(finding.frame);
+  const QString cue = textOf("cue"), next = textOf("next heading");
+  reopen();
+  ASSERT_TRUE(window->onSheet());
+  EXPECT_EQ(window->sheet().current(), id);
+  EXPECT_EQ(window->sheet().film().frame(), finding.frame);
+  EXPECT_EQ(textOf("cue"), cue);
+  EXPECT_EQ(textOf("next heading"), next);
+  settle();
+  EXPECT_EQ(window->sheet().findChildren<FindingCard*>().size(), card_count);
+  EXPECT_TRUE(window->jobs().idle()) << "nothing is computed from the film again";
+}
+
+TEST_F(Desk, ADifferentLoadIsDecidedByHandAndNonsenseRefused) {
+  const SetId id = droppedAndFollowed();
+  openByKey(id);
+  QTest::keyClick(&window->sheet(), Qt::Key_E);
+  QLineEdit* line = nullptr;
+  for (QLineEdit* l : window->sheet().findChildren<QLineEdit*>())
+    if (l->isVisible()) line = l;
+  ASSERT_NE(line, nullptr);
+  line->selectAll();
+  QTest::keyClicks(line, QStringLiteral("5000"));
+  QTest::keyClick(line, Qt::Key_Return);
+  EXPECT_TRUE(window->notice().contains(QStringLiteral("5000")));
+  EXPECT_FALSE(window->house().loadSet(id)->edit.next_load_kg);
+  line->selectAll();
+  QTest::keyClicks(line, QStringLiteral("57.5"));
+  QTest::keyClick(line, Qt::Key_Return);
+  EXPECT_DOUBLE_EQ(*window->house().loadSet(id)->edit.next_load_kg, 57.5);
+}
+
+TEST_F(Desk, StationsAreReachedByNumber) {
+  openByKey(droppedAndFollowed());
+  SetSheet& sheet = window->sheet();
+  QTest::keyClick(&sheet, Qt::Key_1);
+  EXPECT_EQ(QApplication::focusWidget()->objectName(), QStringLiteral("word lift"));
+  QTest::keyClick(&sheet, Qt::Key_2);
+  EXPECT_EQ(QApplication::focusWidget(), &sheet.film());
+  QTest::keyClick(&sheet, Qt::Key_5);
+  EXPECT_EQ(QApplication::focusWidget(), buttonNamed("accept"));
+}
+
+TEST_F(Desk, PointingAtThePlateFollowsTheBarAnew) {
+  const SetId id = droppedAndFollowed();
+  openByKey(id);
+  FilmView& view = window->sheet().film();
+  view.goTo(10);
+  ASSERT_TRUE(waitFor([&] { return view.shownFrame() == 10; }));
+  QTest::keyClick(&view, Qt::Key_L);
+  ASSERT_EQ(view.mode(), FilmView::Mode::kPointPlate);
+  const Vec2 plate = window->sheet().data().tracks.bar[10].p_px;
+  const double radius = window->sheet().data().tracks.bar[10].radius_px;
+  drag(view, view.toWidget(plate), view.toWidget(plate + Vec2(radius, 0)));
+  EXPECT_TRUE(window->jobs().running(id));
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  ASSERT_TRUE(window->sheet().data().analysis);
+  EXPECT_LT((window->sheet().data().tracks.bar[10].p_px - plate).norm(), 1.5);
+}
+
+TEST_F(Desk, RemovingASetCanBeUndone) {
+  const SetId id = droppedAndFollowed();
+  SetTile* tile = window->queue().tileOf(id);
+  tile->setFocus();
+  QTest::keyClick(tile, Qt::Key_Delete);
+  EXPECT_TRUE(window->house().sets()->empty());
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  const auto sets = window->house().sets();
+  ASSERT_EQ(sets->size(), 1u);
+  EXPECT_EQ(sets->front().state, SetState::kTracked);
+  EXPECT_TRUE(*window->house().loadTracks(sets->front().id));
+}
+
+TEST_F(Desk, APainNoteOfFourHoldsTheLoad) {
+  const SetId id = placedSheet();
+  window->showQueue();
+  Lane* lane = window->queue().laneOf(window->house().athletes()->front().id);
+  auto* pain = lane->findChild<Word*>(QStringLiteral("word open pain note"));
+  QTest::mouseClick(pain, Qt::LeftButton);
+  auto* line = lane->findChild<QLineEdit*>(QStringLiteral("word open pain note line"));
+  ASSERT_NE(line, nullptr);
+  line->selectAll();
+  QTest::keyClicks(line, QStringLiteral("5"));
+  QTest::keyClick(line, Qt::Key_Return);
+  ASSERT_TRUE(waitFor([&] { return window->house().athletes()->front().open_pain == 5; }, 2000));
+  openByKey(id);
+  EXPECT_LE(*window->sheet().data().analysis->decision.next_load_kg,
+            window->sheet().data().set.edit.asked.load_kg);
+  bool said = false;
+  for (QLabel* l : window->sheet().findChildren<QLabel*>())
+    said = said || l->text().contains(QStringLiteral("5/10"));
+  EXPECT_TRUE(said);
+}
+
+TEST_F(Desk, AVanishedFilmIsSaidAndTheNumbersStay) {
+  const fs::path moved = folder / "films" / "moved.mp4";
+  fs::copy_file(film, moved);
+  const AthleteId athlete = window->addAthlete(QStringLiteral("Odd"));
+  dropOn(window->queue().laneOf(athlete), moved);
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  fs::remove(moved);
+  SetTile* tile = window->queue().tileOf(window->house().sets()->front().id);
+  QTest::mouseClick(tile, Qt::LeftButton);
+  ASSERT_TRUE(waitFor([&] { return window->notice().contains(QStringLiteral("moved.mp4")); }));
+  EXPECT_TRUE(window->sheet().data().analysis);
+}
+
+TEST_F(Desk, BothLooksAndALargeScaleAreDrawn) {
+  const SetId id = droppedAndFollowed();
+  for (Look look : {Look::kDark, Look::kLight}) {
+    applyLook(*qApp, look);
+    openByKey(id);
+    const QImage picture = window->grab().toImage();
+    EXPECT_EQ(picture.pixelColor(20, picture.height() - 20), theme().sheet);
+    window->showQueue();
+  }
+}
+
+}  // namespace
+}  // namespace mottix
+
+int main(int argc, char** argv) {
+  testing::InitGoogleTest(&argc, argv);
+  QApplication app(argc, argv);
+  mottix::applyLook(app, mottix::Look::kLight);
+  return RUN_ALL_TESTS();
+}

@@ -1,0 +1,323 @@
+#include <unistd.h>
+
+#include <fstream>
+
+#include <gtest/gtest.h>
+#include <nlohmann/json.hpp>
+#include <opencv2/imgproc.hpp>
+
+#include "synth/film_maker.h"
+#include "synth/film_writer.h"
+#include "vision/analyse_clip.h"
+#include "vision/bar_axis.h"
+#include "vision/disc_outline.h"
+
+namespace mottix {
+namespace {
+
+namespace fs = std::filesystem;
+
+// A dark disc on a bright ground, antialiased by drawing it eight times as large.
+cv::Mat discPicture(Vec2 centre, double radius, double noise = 0.0) {
+  constexpr int kFine = 8;
+  cv::Mat fine(360 * kFine, 480 * kFine, CV_8UC1, cv::Scalar(190));
+  cv::circle(
+      fine,
+      {static_cast<int>(std::lround(centre.x() * kFine)), static_cast<int>(std::lround(centre.y() * kFine))},
+      static_cast<int>(std::lround(radius * kFine)), cv::Scalar(40), cv::FILLED);
+  cv::Mat picture;
+  cv::resize(fine, picture, {480, 360}, 0, 0, cv::INTER_AREA);
+  if (noise > 0.0) {
+    cv::Mat grain(picture.size(), CV_16SC1);
+    cv::RNG rng(11);
+    rng.fill(grain, cv::RNG::NORMAL, 0.0, noise);
+    cv::add(picture, grain, picture, {}, CV_8UC1);
+  }
+  return picture;
+}
+
+TEST(FitDiscOutline, FindsTheCentreToAFractionOfAPixel) {
+  for (const Vec2& centre : {Vec2(200.0, 150.0), Vec2(231.375, 170.625), Vec2(240.5, 180.25)}) {
+    DiscOutline guess;
+    guess.centre_px = centre + Vec2(3.0, -2.0);
+    guess.radius_px = 62.0;
+    const auto fit = fitDiscOutline(discPicture(centre, 60.0, 4.0), guess, 8.0, DiscShape::kFree);
+    ASSERT_TRUE(fit);
+    EXPECT_TRUE(fit->convincing());
+    EXPECT_LT((fit->outline.centre_px - centre).norm(), 0.15);
+    EXPECT_NEAR(fit->outline.radius_px, 60.0, 0.2);
+    EXPECT_GT(fit->support, 0.9);
+  }
+}
+
+TEST(FitDiscOutline, HalfHiddenIsStillFoundAndWhollyHiddenIsNot) {
+  cv::Mat picture = discPicture({240, 180}, 60.0);
+  cv::rectangle(picture, {240, 0}, {480, 360}, cv::Scalar(90), cv::FILLED);
+  DiscOutline guess;
+  guess.centre_px = Vec2(241, 181);
+  guess.radius_px = 60.0;
+  const auto half = fitDiscOutline(picture, guess, 5.0);
+  ASSERT_TRUE(half);
+  EXPECT_LT((half->outline.centre_px - Vec2(240, 180)).norm(), 1.0);
+  EXPECT_LT(half->support, 0.7);
+  picture.setTo(90);
+  const auto none = fitDiscOutline(picture, guess, 5.0);
+  EXPECT_FALSE(none && none->convincing());
+}
+
+TEST(SearchDiscAround, AClickNearTheMiddleIsEnough) {
+  const auto found = searchDiscAround(discPicture({230, 170}, 52.0, 3.0), {236, 165}, 15.0, 120.0);
+  ASSERT_TRUE(found);
+  EXPECT_LT((found->centre_px - Vec2(230, 170)).norm(), 0.5);
+  EXPECT_NEAR(found->radius_px, 52.0, 0.5);
+}
+
+TEST(EstimateBarAxis, KnownParallaxGivesTheVanishingPointBack) {
+  const Vec2 vanishing(560, 330);
+  constexpr double kNearer =
+      0.02;  // the inner circle lies nearer than the outline by this part of the distance
+  std::vector<OutlineInFrame> outlines;
+  for (int i = 0; i < 24; ++i) {
+    OutlineInFrame o;
+    o.centre_px = Vec2(640, 150 + 14 * i);
+    o.radius_px = 80.0;
+    o.edge_px.fill(80.0F);
+    o.inner.push_back({o.centre_px - kNearer * (vanishing - o.centre_px), 20.0});
+    outlines.push_back(o);
+  }
+  const auto axis = estimateBarAxis(outlines, {640, 360}, 1024.0, 0.225);
+  ASSERT_TRUE(axis);
+  EXPECT_TRUE(axis->from_parallax);
+  EXPECT_LT((axis->vanishing_px - vanishing).norm(), 12.0);
+  EXPECT_LT(std::abs(axis->vanishing_px.x() - 560.0), 2.0 * axis->vanishing_sd_px.x());
+  for (auto& o : outlines) o.inner.clear();
+  EXPECT_FALSE(estimateBarAxis(outlines, {640, 360}, 1024.0, 0.225)->from_parallax);
+  outlines.resize(3);
+  EXPECT_FALSE(estimateBarAxis(outlines, {640, 360}, 1024.0, 0.225));
+}
+
+// One small synthetic film for all tests that need one.
+class OnFilm : public testing::Test {
+ protected:
+  static void SetUpTestSuite() {
+    folder = fs::temp_directory_path() / ("mottix_vision_" + std::to_string(getpid()));
+    fs::create_directories(folder);
+    FilmPlan plan = planFromSeed(1);
+    plan.width_px = 640;
+    plan.height_px = 360;
+    plan.yaw_deg = 3.0;
+    plan.load_kg = 70.0;
+    plan.squat.reps.resize(2);
+    plan.look.someone_passes = false;
+    film = folder / "squat.mp4";
+    ASSERT_TRUE(makeFilm(plan, film));
+    std::ifstream in(truthPathFor(film));
+    truth = nlohmann::json::parse(in);
+  }
+  static void TearDownTestSuite() { fs::remove_all(folder); }
+  static Vec2 point(const nlohmann::json& p) { return {p["px"][0].get<double>(), p["px"][1].get<double>()}; }
+  static fs::path folder, film;
+  static nlohmann::json truth;
+};
+fs::path OnFilm::folder, OnFilm::film;
+nlohmann::json OnFilm::truth;
+
+TEST_F(OnFilm, EveryFrameIsReadInOrderWithItsTime) {
+  auto f = Film::open(film);
+  ASSERT_TRUE(f);
+  EXPECT_EQ(f->info().width_px, 640);
+  EXPECT_FALSE(f->info().variable_rate);
+  FramePicture picture;
+  std::size_t count = 0;
+  for (auto got = f->readNext(picture, Want::kGray); got && *got; got = f->readNext(picture, Want::kGray)) {
+    EXPECT_EQ(picture.index, count);
+    EXPECT_NEAR(picture.time_s, static_cast<double>(count) / 30.0, 1e-3);
+    ++count;
+  }
+  EXPECT_EQ(count, f->frameCount());
+  EXPECT_EQ(count, truth["frames"].size());
+}
+
+TEST_F(OnFilm, SeekingGivesTheSamePictureAsReading) {
+  auto straight = Film::open(film), seeking = Film::open(film);
+  std::map<std::size_t, cv::Mat> pictures;
+  FramePicture p;
+  while (true) {
+    auto got = straight->readNext(p, Want::kGray);
+    if (!got || !*got) break;
+    if (p.index % 17 == 0) pictures[p.index] = p.gray.clone();
+  }
+  for (std::size_t index : {68u, 0u, 51u, 119u, 17u, 102u, 85u}) {
+    ASSERT_TRUE(seeking->readAt(index, p, Want::kGray));
+    EXPECT_EQ(p.index, index);
+    EXPECT_EQ(cv::norm(p.gray, pictures.at(index), cv::NORM_INF), 0.0) << index;
+  }
+}
+
+TEST_F(OnFilm, TheBarIsFollowedToSubPixels) {
+  const auto clip = trackBar(film);
+  ASSERT_TRUE(clip) << clip.error().text;
+  double sum = 0.0, worst = 0.0, ratio = 0.0;
+  for (std::size_t i = 0; i < clip->tracks.bar.size(); ++i) {
+    const BarSample& s = clip->tracks.bar[i];
+    ASSERT_EQ(s.state, TrackState::kSeen) << i;
+    const double e = (s.p_px - point(truth["frames"][i]["plate_near"])).norm();
+    sum += e * e;
+    worst = std::max(worst, e);
+    ratio += std::pow(e / s.sd_px, 2) / 2.0;
+  }
+  const double n = static_cast<double>(clip->tracks.bar.size());
+  EXPECT_LT(std::sqrt(sum / n), 0.8);
+  EXPECT_LT(worst, 2.0);
+  EXPECT_LT(std::sqrt(ratio / n), 2.5);
+  EXPECT_EQ(clip->facts.sha256.size(), 64u);
+}
+
+TEST_F(OnFilm, AClickOnAnyFrameGivesTheSameTrack) {
+  const auto automatic = trackBar(film);
+  TrackSettings settings;
+  settings.seed = PlateSeed{60, point(truth["frames"][60]["plate_near"]) + Vec2(3, -2), 0.0};
+  const auto clicked = trackBar(film, settings);
+  ASSERT_TRUE(clicked) << clicked.error().text;
+  for (std::size_t i = 0; i < clicked->tracks.bar.size(); i += 10) {
+    ASSERT_EQ(clicked->tracks.bar[i].state, TrackState::kSeen) << i;
+    EXPECT_LT((clicked->tracks.bar[i].p_px - automatic->tracks.bar[i].p_px).norm(), 0.7) << i;
+  }
+}
+
+TEST_F(OnFilm, JointsAreCarriedFromAnyFrameAndFeetStandStill) {
+  const auto clip = trackBar(film);
+  ASSERT_TRUE(clip);
+  PlacedPoints placed;
+  placed.frame = 75;
+  for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe, Joint::kShoulder}) {
+    const auto& joints = truth["frames"][75]["joints"];
+    const std::string right = "right_" + std::string(nameOf(j)), left = "left_" + std::string(nameOf(j));
+    placed.joints[indexOf(j)] =
+        point(joints[truth["view"].get<std::string>().find("left") != std::string::npos ? left : right]);
+  }
+  std::array<JointTrack, kJointCount> raw;
+  const auto carried = trackJoints(film, *clip, 450.0, Lift::kSquat, Facing::kUnknown, placed, raw);
+  ASSERT_TRUE(carried) << carried.error().text;
+  const std::string near =
+      truth["view"].get<std::string>().find("left") != std::string::npos ? "left_" : "right_";
+  for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kShoulder}) {
+    double sum = 0.0;
+    for (std::size_t i = 0; i < raw[indexOf(j)].size(); ++i) {
+      ASSERT_TRUE(raw[indexOf(j)][i].known);
+      sum += (raw[indexOf(j)][i].p_px - point(truth["frames"][i]["joints"][near + std::string(nameOf(j))]))
+                 .squaredNorm();
+    }
+    EXPECT_LT(std::sqrt(sum / static_cast<double>(raw[indexOf(j)].size())), 5.0) << nameOf(j);
+  }
+  EXPECT_EQ(raw[indexOf(Joint::kHeel)][0].p_px, raw[indexOf(Joint::kHeel)][100].p_px);
+  EXPECT_TRUE(raw[indexOf(Joint::kEar)].empty());
+}
+
+TEST_F(OnFilm, AJointThatIsMissingIsNamed) {
+  const auto clip = trackBar(film);
+  PlacedPoints placed;
+  placed.joints[indexOf(Joint::kHip)] = Vec2(1, 1);
+  std::array<JointTrack, kJointCount> raw;
+  const auto carried = trackJoints(film, *clip, 450.0, Lift::kSquat, Facing::kRight, placed, raw);
+  ASSERT_FALSE(carried);
+  EXPECT_EQ(carried.error().remedy, Remedy::kMarkByHand);
+  EXPECT_NE(carried.error().text.find("knee"), std::string::npos);
+}
+
+TEST_F(OnFilm, StopsWhenAsked) {
+  int calls = 0;
+  const auto clip = trackBar(film, {}, [&](double) { return ++calls < 3; });
+  ASSERT_FALSE(clip);
+  EXPECT_EQ(clip.error().remedy, Remedy::kCancelled);
+}
+
+TEST_F(OnFilm, ATruncatedFilmIsFollowedAsFarAsItGoesOrRefused) {
+  const fs::path cut = folder / "cut.mp4";
+  fs::copy_file(film, cut, fs::copy_options::overwrite_existing);
+  fs::resize_file(cut, fs::file_size(cut) / 2);
+  const auto clip = trackBar(cut);
+  if (!clip) {
+    EXPECT_NE(clip.error().text.find("cut.mp4"), std::string::npos);
+  }
+}
+
+TEST_F(OnFilm, WhatIsNoFilmIsSaidWithItsName) {
+  std::ofstream(folder / "letter.mp4") << "Dear coach, " << std::string(5000, 'x');
+  std::ofstream(folder / "empty.mp4");
+  for (const char* name : {"letter.mp4", "empty.mp4", "gone.mp4"}) {
+    const auto clip = trackBar(folder / name);
+    ASSERT_FALSE(clip) << name;
+    EXPECT_EQ(clip.error().remedy, Remedy::kChooseAnotherFile);
+    EXPECT_NE(clip.error().text.find(name), std::string::npos) << clip.error().text;
+  }
+  EXPECT_FALSE(trackBar(folder));
+}
+
+TEST_F(OnFilm, NoPlateAndAPlateThatDoesNotMoveAreSaid) {
+  for (bool plate : {false, true}) {
+    const fs::path path = folder / "still.mp4";
+    auto writer = FilmWriter::create(path, 640, 360, 30000);
+    ASSERT_TRUE(writer);
+    cv::Mat picture(360, 640, CV_8UC3, cv::Scalar(150, 150, 150));
+    if (plate) cv::circle(picture, {320, 180}, 60, cv::Scalar(30, 30, 30), cv::FILLED, cv::LINE_AA);
+    for (int i = 0; i < 40; ++i) ASSERT_TRUE(writer->write(picture));
+    ASSERT_TRUE(writer->finish());
+    const auto clip = trackBar(path);
+    ASSERT_FALSE(clip);
+    EXPECT_EQ(clip.error().remedy, Remedy::kMarkByHand);
+    EXPECT_NE(clip.error().text.find(plate ? "moves" : "No plate"), std::string::npos) << clip.error().text;
+  }
+}
+
+TEST_F(OnFilm, TwoMovingPlatesAreNoticed) {
+  const fs::path path = folder / "two.mp4";
+  auto writer = FilmWriter::create(path, 640, 360, 30000);
+  ASSERT_TRUE(writer);
+  for (int i = 0; i < 90; ++i) {
+    cv::Mat picture(360, 640, CV_8UC3, cv::Scalar(170, 170, 170));
+    const int y = 120 + static_cast<int>(60.0 * (1.0 - std::cos(i * 0.14)));
+    cv::circle(picture, {180, y}, 45, cv::Scalar(30, 30, 30), cv::FILLED, cv::LINE_AA);
+    cv::circle(picture, {460, y}, 44, cv::Scalar(30, 30, 30), cv::FILLED, cv::LINE_AA);
+    ASSERT_TRUE(writer->write(picture));
+  }
+  ASSERT_TRUE(writer->finish());
+  const auto clip = trackBar(path);
+  ASSERT_TRUE(clip) << clip.error().text;
+  EXPECT_TRUE(clip->two_plates);
+}
+
+TEST_F(OnFilm, TheRotationFlagIsApplied) {
+  // The same film with a quarter turn noted in it, as a phone writes it.
+  const fs::path turned = folder / "turned.mp4";
+  const std::string command =
+      "ffmpeg -v error -y -i " + film.string() + " -c copy -metadata:s:v:0 rotate=90 " + turned.string();
+  ASSERT_EQ(std::system(command.c_str()), 0);
+  auto plain = Film::open(film), flagged = Film::open(turned);
+  ASSERT_TRUE(flagged);
+  EXPECT_EQ(flagged->info().width_px, 360);
+  EXPECT_EQ(flagged->info().height_px, 640);
+  EXPECT_NE(flagged->info().rotation_deg % 180, 0);
+  FramePicture a, b;
+  ASSERT_TRUE(plain->readAt(5, a, Want::kGray));
+  ASSERT_TRUE(flagged->readAt(5, b, Want::kGray));
+  cv::Mat expected;
+  cv::rotate(a.gray, expected,
+             flagged->info().rotation_deg == 90 ? cv::ROTATE_90_CLOCKWISE : cv::ROTATE_90_COUNTERCLOCKWISE);
+  EXPECT_EQ(cv::norm(expected, b.gray, cv::NORM_INF), 0.0);
+}
+
+TEST_F(OnFilm, SoundAloneAndTinyPicturesAreRefused) {
+  const fs::path sound = folder / "sound.m4a", tiny = folder / "tiny.mp4";
+  ASSERT_EQ(std::system(("ffmpeg -v error -y -f lavfi -i sine=d=1 -c:a aac " + sound.string()).c_str()), 0);
+  ASSERT_EQ(std::system(("ffmpeg -v error -y -f rawvideo -s 1x1 -pix_fmt gray -i /dev/zero -frames:v 5 -c:v "
+                         "png -f matroska " +
+                         tiny.string())
+                            .c_str()),
+            0);
+  EXPECT_NE(trackBar(sound).error().text.find("no moving picture"), std::string::npos);
+  EXPECT_EQ(trackBar(tiny).error().remedy, Remedy::kFilmAgain);
+}
+
+}  // namespace
+}  // namespace mottix
