@@ -121,8 +121,8 @@ void HouseWindow::buildChrome() {
   crumbs_->setFont(type(14));
   bar->addWidget(queue_crumb_);
   bar->addWidget(crumbs_, 1);
-  auto add_action = [&](QAction* action, const QKeySequence& keys) {
-    action->setShortcut(keys);
+  auto add_action = [&](QAction* action, const QList<QKeySequence>& keys) {
+    action->setShortcuts(keys);
     action->setShortcutContext(Qt::WindowShortcut);
     addAction(action);
     auto* b = new QPushButton(action->text());
@@ -137,9 +137,12 @@ void HouseWindow::buildChrome() {
     });
     return b;
   };
-  auto* undo_button = add_action(undo_.createUndoAction(this, tr("Undo")), QKeySequence::Undo);
+  auto* undo_button =
+      add_action(undo_.createUndoAction(this, tr("Undo")), {QKeySequence(Qt::CTRL | Qt::Key_Z)});
   undo_button->setText(tr("Undo"));
-  auto* redo_button = add_action(undo_.createRedoAction(this, tr("Redo")), QKeySequence::Redo);
+  auto* redo_button =
+      add_action(undo_.createRedoAction(this, tr("Redo")),
+                 {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), QKeySequence(Qt::CTRL | Qt::Key_Y)});
   redo_button->setText(tr("Redo"));
   bar->addWidget(undo_button);
   bar->addWidget(redo_button);
