@@ -21,6 +21,7 @@ using Cov = Eigen::Matrix<double, kN, kN>;
 constexpr double kSlack = 2.0;
 constexpr double kShankRel = 0.01, kThighRel = 0.01, kTrunkRel = 0.02;
 constexpr double kShoulderOnBarM = 0.015;  // the bar rolls and the shoulder girdle gives by about this
+constexpr double kScaleRel = 0.02;         // of the body's scale: focal length ±10 % at 3 m
 constexpr double kKneeSideStepM = 0.012;   // sideways motion of the knee in one frame
 constexpr double kFlowFloorPx = 0.15;
 constexpr double kFlowOfMotion = 0.25;  // skin and cloth slide over the joint by about 8 % of a long
@@ -300,7 +301,8 @@ class Chain {
     trunk_ = (shoulder - hip).norm();
     const BarSample& bar = input.bar[input.placed.frame];
     if (bar.state != TrackState::kLost) {
-      shoulder_on_bar_ = shoulder - camera_.barBody(bar.p_px);
+      bar0_ = camera_.barBody(bar.p_px);
+      shoulder_on_bar_ = shoulder - bar0_;
       has_bar_ = true;
     }
     lean0_ = lean(x_);
@@ -376,7 +378,7 @@ class Chain {
  private:
   SideCamera camera_;
   bool rides_, has_bar_ = false;
-  Vec2 ankle_ = Vec2::Zero(), ankle_px_ = Vec2::Zero(), shoulder_on_bar_ = Vec2::Zero();
+  Vec2 ankle_ = Vec2::Zero(), ankle_px_ = Vec2::Zero(), shoulder_on_bar_ = Vec2::Zero(), bar0_ = Vec2::Zero();
   double shank_ = 0.0, thigh_ = 0.0, trunk_ = 0.0, lean0_ = 0.0;
   State x_ = State::Zero(), start_x_ = State::Zero();
   Cov p_ = Cov::Zero(), start_p_ = Cov::Zero();
@@ -409,10 +411,14 @@ class Chain {
       const double turn = lean(x) - lean0_;  // leaning forward turns the offset clockwise seen from the right
       const Vec2 o(std::cos(turn) * shoulder_on_bar_.x() + std::sin(turn) * shoulder_on_bar_.y(),
                    -std::sin(turn) * shoulder_on_bar_.x() + std::cos(turn) * shoulder_on_bar_.y());
+      const Vec2 now = camera_.barBody(bar.p_px);
       const double bar_sd = bar.state == TrackState::kSeen
                                 ? 0.0
                                 : bar.sd_px * camera_.mmPerPx(camera_.plate_lateral_m) / 1000.0;
-      const Vec2 e = (x.tail<2>() - camera_.barBody(bar.p_px) - o) / std::hypot(kShoulderOnBarM, bar_sd);
+      // The scale at the body is known to about 2 %, so the way travelled since the placed frame is, too.
+      const double scale_sd = kScaleRel * (now - bar0_).norm();
+      const Vec2 e = (x.tail<2>() - now - o) /
+                     std::sqrt(kShoulderOnBarM * kShoulderOnBarM + bar_sd * bar_sd + scale_sd * scale_sd);
       r[4] = e.x();
       r[5] = e.y();
     }

@@ -36,7 +36,7 @@ Vec3 rayOf(const SideCamera& c, const Vec2& p_px) {
 
 Estimate focalPrior(int width_px, int height_px) {
   const double side = std::max(width_px, height_px);
-  return {0.80 * side, 0.10 * side};
+  return {0.86 * side, 0.09 * side};
 }
 
 Estimate lateralPrior(Joint joint) {
