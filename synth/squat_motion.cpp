@@ -18,7 +18,7 @@ constexpr double kAnkleHeightOfHeight = 0.048;  // ankle joint centre above the 
 constexpr double kSwayM = 0.002;                // of a standing lifter
 constexpr double kHipsFirstUntil = 0.75;        // part of the way up over which the planted fault lasts
 
-// Minimum-jerk course from 0 to 1.
+// Minimum-jerk course from 0 to 1 (key flash1985).
 double course(double part) {
   const double p = std::clamp(part, 0.0, 1.0);
   return p * p * p * (10.0 + p * (-15.0 + 6.0 * p));
