@@ -552,8 +552,17 @@ Expected<std::array<JointTrack, kJointCount>> carryJoints(Film& film, const Carr
     const Motion m =
         findLegMotion(v.gray, gray, {}, moving, chain.px(Joint::kAnkle), v.knee_px, v.hip_px, v.bar, bar);
     if (m.knee_sd_px > 5.0 || m.hip_sd_px > 8.0) return;
-    chain.correct(v.knee_px + m.knee_px, std::hypot(3.0 * m.knee_sd_px, v.knee_sd_px), v.hip_px + m.hip_px,
-                  std::hypot(3.0 * m.hip_sd_px, v.hip_sd_px));
+    // Three times the stated error: two pictures far apart in time differ in more than the pose.
+    const double knee_sd_px = std::hypot(3.0 * m.knee_sd_px, v.knee_sd_px),
+                 hip_sd_px = std::hypot(3.0 * m.hip_sd_px, v.hip_sd_px);
+    const Vec2 knee_px = v.knee_px + m.knee_px, hip_px = v.hip_px + m.hip_px;
+    // The same height need not be the same pose (hips first on the way up). Then the alignment may have
+    // stopped at the old pose, which shows as a contradiction to what was carried; it tells nothing.
+    auto contradicts = [&](const Vec2& seen, Joint j, double sd_px) {
+      return (seen - chain.px(j)).norm() > 2.5 * std::hypot(sd_px, chain.sd_px(j));
+    };
+    if (contradicts(knee_px, Joint::kKnee, knee_sd_px) || contradicts(hip_px, Joint::kHip, hip_sd_px)) return;
+    chain.correct(knee_px, knee_sd_px, hip_px, hip_sd_px);
   };
   std::size_t before_frame = input.placed.frame;
   std::size_t done = 0;
