@@ -177,6 +177,10 @@ Vec2 FilmView::toFilm(const QPointF& p) const {
 std::array<std::optional<Vec2>, kJointCount> FilmView::jointsAt(std::size_t frame) const {
   std::array<std::optional<Vec2>, kJointCount> out;
   if (data_ == nullptr) return out;
+  // While they are being followed, the placed points are all there is, on their own frame.
+  if (!data_->tracks.has(Joint::kHip))
+    for (const PlacedPoints& placed : data_->set.edit.placed)
+      if (placed.frame == frame) return placed.joints;
   for (std::size_t j = 0; j < kJointCount; ++j)
     if (data_->tracks.has(static_cast<Joint>(j)) && frame < data_->tracks.joints[j].size() &&
         data_->tracks.joints[j][frame].known)

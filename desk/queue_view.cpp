@@ -53,7 +53,7 @@ SetTile::SetTile(const SetRecord& set, QWidget* parent) : QAbstractButton(parent
 }
 
 void SetTile::resizeEvent(QResizeEvent*) {
-  stop_->move(width() - stop_->sizeHint().width() - 6, height() - stop_->sizeHint().height() - 20);
+  stop_->move(width() - stop_->sizeHint().width() - 6, 5);
 }
 
 QString SetTile::stateWords() const {
