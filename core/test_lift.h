@@ -9,7 +9,7 @@
 #include "core/motion/side_camera.h"
 #include "core/motion/tracks.h"
 
-namespace mottix::testing {
+namespace mottix::known {
 
 struct KnownSquat {
   int reps = 3;
@@ -109,4 +109,4 @@ inline KnownClip film(const KnownSquat& plan) {
   return clip;
 }
 
-}  // namespace mottix::testing
+}  // namespace mottix::known

@@ -10,12 +10,12 @@ namespace mottix {
 namespace {
 
 struct Done {
-  testing::KnownClip clip;
+  known::KnownClip clip;
   Analysis analysis;
 };
 
 Done analysed(bool joints) {
-  Done d{testing::film({}), {}};
+  Done d{known::film({}), {}};
   if (!joints)
     for (auto& track : d.clip.tracks.joints) track.clear();
   d.clip.tracks.bar[3].state = TrackState::kLost;

@@ -19,7 +19,7 @@ struct Measured {
   MeasureStatus status(MeasureId id, int rep) const { return findMeasure(measures, id, rep)->status; }
 };
 
-Measured measure(const testing::KnownClip& clip, Lift lift = Lift::kSquat) {
+Measured measure(const known::KnownClip& clip, Lift lift = Lift::kSquat) {
   SideCameraErrors errors;
   errors.focal_px = 100.0;
   errors.vanishing_px = {20.0, 20.0};
@@ -31,9 +31,9 @@ Measured measure(const testing::KnownClip& clip, Lift lift = Lift::kSquat) {
 }
 
 TEST(ComputeMeasures, GivesBackAKnownSquat) {
-  testing::KnownSquat plan;
+  known::KnownSquat plan;
   plan.bar_forward_m = 0.03;
-  const auto m = measure(testing::film(plan));
+  const auto m = measure(known::film(plan));
   ASSERT_EQ(m.reps.size(), 3u);
   for (int rep = 1; rep <= 3; ++rep) {
     EXPECT_NEAR(m.of(MeasureId::kHipBelowKnee, rep).value, 4.0, 0.2);
@@ -48,32 +48,32 @@ TEST(ComputeMeasures, GivesBackAKnownSquat) {
 }
 
 TEST(ComputeMeasures, TheYawOfTheCameraIsTakenOut) {
-  testing::KnownSquat plan;
+  known::KnownSquat plan;
   plan.yaw_px = 110.0;  // about 6 degrees
-  const auto m = measure(testing::film(plan));
+  const auto m = measure(known::film(plan));
   EXPECT_NEAR(m.of(MeasureId::kHipBelowKnee, 1).value, 4.0, 0.3);
   EXPECT_NEAR(m.of(MeasureId::kTrunkLeanTurn, 1).value, 38.0, 0.5);
   EXPECT_NEAR(m.of(MeasureId::kBarForwardMax, 1).value, 0.0, 0.3);
 }
 
 TEST(ComputeMeasures, LeanGainedOnTheWayUpIsSeen) {
-  testing::KnownSquat plan;
+  known::KnownSquat plan;
   plan.lean_gain_deg = 14.0;
-  const auto gained = measure(testing::film(plan)).of(MeasureId::kTrunkChange, 2);
+  const auto gained = measure(known::film(plan)).of(MeasureId::kTrunkChange, 2);
   EXPECT_GT(gained.value, 6.0);
-  const auto steady = measure(testing::film({})).of(MeasureId::kTrunkChange, 2);
+  const auto steady = measure(known::film({})).of(MeasureId::kTrunkChange, 2);
   EXPECT_LT(steady.value, 1.0);
-  const Measured first = measure(testing::film(plan));
+  const Measured first = measure(known::film(plan));
   EXPECT_GT(first.of(MeasureId::kRiseRatio, 2).value, 1.05);
 }
 
 TEST(ComputeMeasures, StatedErrorsCoverNoise) {
   double sum = 0.0;
   int count = 0;
-  testing::KnownSquat plan;
+  known::KnownSquat plan;
   plan.reps = 8;
   plan.noise_px = 2.0;
-  const auto m = measure(testing::film(plan));
+  const auto m = measure(known::film(plan));
   for (const Rep& rep : m.reps) {
     const auto depth = m.of(MeasureId::kHipBelowKnee, rep.number);
     sum += std::pow((depth.value - 4.0) / depth.sd, 2);
@@ -85,7 +85,7 @@ TEST(ComputeMeasures, StatedErrorsCoverNoise) {
 }
 
 TEST(ComputeMeasures, WithoutJointsNothingIsInvented) {
-  auto clip = testing::film({});
+  auto clip = known::film({});
   for (auto& track : clip.tracks.joints) track.clear();
   const auto m = measure(clip);
   EXPECT_EQ(m.status(MeasureId::kDepthMargin, 1), MeasureStatus::kNoJoints);
@@ -95,7 +95,7 @@ TEST(ComputeMeasures, WithoutJointsNothingIsInvented) {
 }
 
 TEST(ComputeMeasures, ALostBarAtTheTurnIsSaid) {
-  auto clip = testing::film({});
+  auto clip = known::film({});
   Measured m = measure(clip);
   for (int d = -1; d <= 1; ++d)
     clip.tracks.bar[m.reps[0].turn_frame + static_cast<std::size_t>(d + 1) - 1].state = TrackState::kLost;
@@ -106,7 +106,7 @@ TEST(ComputeMeasures, ALostBarAtTheTurnIsSaid) {
 }
 
 TEST(ComputeMeasures, ADeadliftHasNoSquatPostureAndItsWayUpComesFirst) {
-  auto clip = testing::film({});
+  auto clip = known::film({});
   for (BarSample& s : clip.tracks.bar) s.p_px.y() = 720.0 - s.p_px.y();
   const auto m = measure(clip, Lift::kDeadlift);
   ASSERT_EQ(m.reps.size(), 3u);
@@ -117,7 +117,7 @@ TEST(ComputeMeasures, ADeadliftHasNoSquatPostureAndItsWayUpComesFirst) {
 }
 
 TEST(StandingOffset, IsTheBarsPlaceInQuietStanding) {
-  const auto clip = testing::film({});
+  const auto clip = known::film({});
   const MeasureInput input{&clip.tracks, Lift::kSquat, clip.camera, {}};
   const auto reps = findReps(computeBarHeight(input), Lift::kSquat);
   const auto offset = estimateStandingOffset(input, *reps);

@@ -11,15 +11,15 @@
 namespace mottix {
 namespace {
 
-BarHeight heightOf(const testing::KnownClip& clip) {
+BarHeight heightOf(const known::KnownClip& clip) {
   return computeBarHeight({&clip.tracks, Lift::kSquat, clip.camera, {}});
 }
 
 TEST(FindReps, CountsAndTimesAKnownSet) {
-  testing::KnownSquat plan;
+  known::KnownSquat plan;
   plan.reps = 5;
   plan.noise_px = 0.5;
-  const auto clip = testing::film(plan);
+  const auto clip = known::film(plan);
   const auto reps = findReps(heightOf(clip), Lift::kSquat);
   ASSERT_TRUE(reps);
   ASSERT_EQ(reps->size(), 5u);
@@ -33,7 +33,7 @@ TEST(FindReps, CountsAndTimesAKnownSet) {
 }
 
 TEST(FindReps, WorksOnUnevenFrameTimes) {
-  auto clip = testing::film({});
+  auto clip = known::film({});
   // Every fourth frame was dropped by the phone.
   BarHeight all = heightOf(clip), kept;
   for (std::size_t i = 0; i < all.time_s.size(); ++i) {
@@ -48,7 +48,7 @@ TEST(FindReps, WorksOnUnevenFrameTimes) {
 }
 
 TEST(FindReps, ADeadliftTurnsAtTheTop) {
-  const auto clip = testing::film({});
+  const auto clip = known::film({});
   BarHeight h = heightOf(clip);
   for (double& y : h.height_m) y = -y;
   const auto reps = findReps(h, Lift::kDeadlift);
@@ -58,13 +58,13 @@ TEST(FindReps, ADeadliftTurnsAtTheTop) {
 }
 
 TEST(FindReps, FidgetingIsNoRep) {
-  testing::KnownSquat small;
+  known::KnownSquat small;
   small.travel_m = 0.06;
-  EXPECT_TRUE(findReps(heightOf(testing::film(small)), Lift::kSquat)->empty());
+  EXPECT_TRUE(findReps(heightOf(known::film(small)), Lift::kSquat)->empty());
 }
 
 TEST(FindReps, AShortSwingBesideFullOnesIsNoRep) {
-  const auto clip = testing::film({});
+  const auto clip = known::film({});
   BarHeight h = heightOf(clip);
   // A re-rack after the set: down by 15 cm and up again.
   const double top = h.height_m.back();
@@ -77,7 +77,7 @@ TEST(FindReps, AShortSwingBesideFullOnesIsNoRep) {
 }
 
 TEST(FindReps, AGapInTheTrackDoesNotMakeAnExtraRep) {
-  const auto clip = testing::film({});
+  const auto clip = known::film({});
   BarHeight h = heightOf(clip);
   for (std::size_t i = 60; i < 75; ++i) h.sd_m[i] = std::numeric_limits<double>::quiet_NaN();
   EXPECT_EQ(findReps(h, Lift::kSquat)->size(), 3u);

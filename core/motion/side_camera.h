@@ -24,10 +24,10 @@
 
 namespace mottix {
 
-// Phones film with a main camera of 24-28 mm, stated as 35 mm equivalent, that is for the same picture diagonal
-// (43.3 mm). On their 4:3 sensors the width is 0.8 of the diagonal, so the focal length is 0.69-0.81 of the width; video
-// steadying crops it by 1.0-1.3. Both taken as even: 0.86 ± 0.08 of the longer side, rounded up to ± 0.09 for the rest
-// of the phones.
+// Phones film with a main camera of 24-28 mm, stated as 35 mm equivalent, that is for the same picture
+// diagonal (43.3 mm). On their 4:3 sensors the width is 0.8 of the diagonal, so the focal length is 0.69-0.81
+// of the width; video steadying crops it by 1.0-1.3. Both taken as even: 0.86 ± 0.08 of the longer side,
+// rounded up to ± 0.09 for the rest of the phones.
 Estimate focalPrior(int width_px, int height_px);
 
 // How far from the mid-plane a joint lies toward the camera (m). Sources: hip joint centres about 0.18 m

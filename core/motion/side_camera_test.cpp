@@ -9,7 +9,7 @@ namespace {
 
 TEST(SideCamera, ThereAndBackIsTheSamePoint) {
   for (bool left : {false, true}) {
-    SideCamera c = testing::knownCamera(90.0);
+    SideCamera c = known::knownCamera(90.0);
     c.vanishing_px.y() += 30.0;
     c.roll_deg = 1.2;
     c.faces_left = left;
@@ -20,7 +20,7 @@ TEST(SideCamera, ThereAndBackIsTheSamePoint) {
 }
 
 TEST(SideCamera, NearPlaneLooksLargerByTheRatioOfDistances) {
-  const SideCamera c = testing::knownCamera();
+  const SideCamera c = known::knownCamera();
   const double distance = c.distance_m();
   // f·R/r = distance of the plate; the mid-plane lies 0.75 m further.
   EXPECT_NEAR(distance, 1024.0 * 0.225 / 80.0 + 0.75, 1e-9);
@@ -29,26 +29,26 @@ TEST(SideCamera, NearPlaneLooksLargerByTheRatioOfDistances) {
 }
 
 TEST(SideCamera, FacingLeftMirrorsForward) {
-  SideCamera c = testing::knownCamera();
+  SideCamera c = known::knownCamera();
   const double right = c.toBody({700, 360}, 0.0).x();
   c.faces_left = true;
   EXPECT_NEAR(c.toBody({700, 360}, 0.0).x(), -right, 1e-12);
 }
 
 TEST(SideCamera, YawIsReadFromTheVanishingPoint) {
-  EXPECT_NEAR(testing::knownCamera(1024.0 * std::tan(5.0 * std::numbers::pi / 180.0)).yaw_deg(), 5.0, 1e-9);
+  EXPECT_NEAR(known::knownCamera(1024.0 * std::tan(5.0 * std::numbers::pi / 180.0)).yaw_deg(), 5.0, 1e-9);
 }
 
 TEST(EstimateScale, AtThePlateOnlyTheRadiusMatters) {
   SideCameraErrors errors;
   errors.focal_px = 100.0;
-  const SideCamera c = testing::knownCamera();
+  const SideCamera c = known::knownCamera();
   EXPECT_NEAR(estimateScale(c, errors, c.plate_lateral_m).sd / c.mmPerPx(c.plate_lateral_m), 0.005, 2e-4);
   EXPECT_GT(estimateScale(c, errors, 0.0).sd / c.mmPerPx(0.0), 0.015);
 }
 
 TEST(UpdateCamera, AnExactObservationIsMetAndTheErrorAlongItVanishes) {
-  SideCamera c = testing::knownCamera();
+  SideCamera c = known::knownCamera();
   SideCameraErrors errors;
   errors.focal_px = 100.0;
   errors.vanishing_px = {40.0, 30.0};
@@ -72,7 +72,7 @@ TEST(UpdateCamera, AnExactObservationIsMetAndTheErrorAlongItVanishes) {
 }
 
 TEST(UpdateCamera, AUselessObservationChangesNothing) {
-  SideCamera c = testing::knownCamera();
+  SideCamera c = known::knownCamera();
   SideCameraErrors errors;
   errors.vanishing_px = {40.0, 30.0};
   CameraStep slope = CameraStep::Zero();

@@ -1,5 +1,6 @@
 #include "core/motion/smooth.h"
 
+#include <algorithm>
 #include <cmath>
 
 #include <Eigen/Dense>
@@ -10,6 +11,12 @@ std::vector<SmoothSample> smoothLocal(std::span<const double> time_s, std::span<
                                       std::span<const double> sd, double half_window_s) {
   const std::size_t n = time_s.size();
   std::vector<SmoothSample> out(n);
+  if (n < 2) return out;
+  // A parabola with an error needs four samples: at few pictures a second the window grows to five.
+  std::vector<double> step;
+  for (std::size_t i = 1; i < n; ++i) step.push_back(time_s[i] - time_s[i - 1]);
+  std::nth_element(step.begin(), step.begin() + static_cast<long>(step.size() / 2), step.end());
+  half_window_s = std::max(half_window_s, 2.5 * step[step.size() / 2]);
   std::size_t first = 0;
   for (std::size_t i = 0; i < n; ++i) {
     while (time_s[first] < time_s[i] - half_window_s) ++first;

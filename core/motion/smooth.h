@@ -18,7 +18,8 @@ struct SmoothSample {
   bool known = false;
 };
 
-// `half_window_s`: half width of the window; a third of the fastest movement to be kept is right.
+// `half_window_s`: half width of the window, widened to 2.5 sample steps where samples are sparse; a third of
+// the fastest movement to be kept is right.
 std::vector<SmoothSample> smoothLocal(std::span<const double> time_s, std::span<const double> value,
                                       std::span<const double> sd, double half_window_s);
 

@@ -49,6 +49,21 @@ TEST(SmoothLocal, StatesItsErrorHonestly) {
   EXPECT_NEAR(std::sqrt(slope_ratio / count), 1.0, 0.2);
 }
 
+TEST(SmoothLocal, SparseSamplesWidenTheWindow) {
+  std::vector<double> t, y, sd;
+  for (int i = 0; i < 30; ++i) {
+    t.push_back(i / 10.0);
+    y.push_back(2.0 * t.back());
+    sd.push_back(0.01);
+  }
+  const auto out = smoothLocal(t, y, sd, 0.05);
+  EXPECT_TRUE(out[15].known);
+  EXPECT_NEAR(out[15].slope.value, 2.0, 1e-6);
+  EXPECT_TRUE(smoothLocal({}, {}, {}, 0.1).empty());
+  const std::vector<double> one = {1.0};
+  EXPECT_FALSE(smoothLocal(one, one, one, 0.1)[0].known);
+}
+
 TEST(SmoothLocal, MissingSamplesAreLeftOutAndGapsStayUnknown) {
   const double nan = std::numeric_limits<double>::quiet_NaN();
   std::vector<double> t, y, sd;

@@ -174,12 +174,12 @@ TEST(DecideLoad, RefusesNonsense) {
 }
 
 TEST(Analyse, FindsAHighRepAndLeavesACleanSetAlone) {
-  testing::KnownSquat clean;
+  known::KnownSquat clean;
   clean.depth_m = 0.09;
   AnalysisSettings settings;
   settings.load_kg = 60.0;
-  auto run = [&](const testing::KnownSquat& plan) {
-    const auto clip = testing::film(plan);
+  auto run = [&](const known::KnownSquat& plan) {
+    const auto clip = known::film(plan);
     return *analyse(clip.tracks, AxisSeen{clip.camera.vanishing_px, {25, 25}, true}, settings,
                     builtInRuleBook());
   };
@@ -188,7 +188,7 @@ TEST(Analyse, FindsAHighRepAndLeavesACleanSetAlone) {
   EXPECT_EQ(good.facing, Facing::kRight);
   EXPECT_TRUE(good.findings.empty());
   EXPECT_EQ(good.decision.action, LoadAction::kAdd);
-  testing::KnownSquat high = clean;
+  known::KnownSquat high = clean;
   high.depth_m = -0.10;
   const Analysis bad = run(high);
   ASSERT_FALSE(bad.findings.empty());
@@ -200,9 +200,9 @@ TEST(Analyse, FindsAHighRepAndLeavesACleanSetAlone) {
 }
 
 TEST(Analyse, NoRepAndNoBarAreSaid) {
-  testing::KnownSquat still;
+  known::KnownSquat still;
   still.travel_m = 0.02;
-  const auto clip = testing::film(still);
+  const auto clip = known::film(still);
   const auto none = analyse(clip.tracks, std::nullopt, {}, builtInRuleBook());
   ASSERT_FALSE(none);
   EXPECT_EQ(none.error().remedy, Remedy::kFilmAgain);
