@@ -42,6 +42,8 @@ struct FilmWriter::Impl {
       const int got = avcodec_receive_packet(codec, packet);
       if (got == AVERROR(EAGAIN) || got == AVERROR_EOF) return {};
       if (got < 0) return bad("a picture could not be encoded", got);
+      // Without it the last picture would last no time, and some readers leave it out.
+      packet->duration = 1;
       av_packet_rescale_ts(packet, codec->time_base, stream->time_base);
       packet->stream_index = stream->index;
       if (const int rc = av_interleaved_write_frame(format, packet); rc < 0)

@@ -279,15 +279,20 @@ void Film::Impl::copyOut(FramePicture& out, Want want) {
 
 Expected<bool> Film::readNext(FramePicture& out, Want want) {
   Impl& m = *impl_;
-  auto got = m.decodeFrame();
-  if (!got || !*got) return got;
-  if (m.frame->best_effort_timestamp != AV_NOPTS_VALUE)
-    m.next_index = m.indexOfPts(m.frame->best_effort_timestamp);
-  else if (!m.at_start)
-    m.next_index = std::min(m.next_index + 1, m.pts.size() - 1);
-  m.at_start = false;
-  m.copyOut(out, want);
-  return true;
+  while (true) {
+    auto got = m.decodeFrame();
+    if (!got || !*got) return got;
+    std::size_t index = m.at_start ? m.next_index : m.next_index + 1;
+    if (m.frame->best_effort_timestamp != AV_NOPTS_VALUE)
+      index = m.indexOfPts(m.frame->best_effort_timestamp);
+    index = std::min(index, m.pts.size() - 1);
+    // After damage a decoder may give a picture twice or out of order; time never runs backward here.
+    if (!m.at_start && index <= m.next_index) continue;
+    m.next_index = index;
+    m.at_start = false;
+    m.copyOut(out, want);
+    return true;
+  }
 }
 
 Expected<bool> Film::readAt(std::size_t index, FramePicture& out, Want want) {
