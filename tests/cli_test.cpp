@@ -136,6 +136,51 @@ TEST_F(CommandLine, WhatCannotBeMeasuredEndsWithFour) {
   EXPECT_NE(half.err.find("rep"), std::string::npos);
 }
 
+TEST_F(CommandLine, FilmPlantsWhatIsAskedAndStatesItInTheTruth) {
+  const std::string to = (folder / "planted.mp4").string();
+  const Ran ran = run(
+      "film " + to +
+      " --seed 9 --reps 3 --width 320 --height 180 --fps 15 --load 100 --side left --yaw 4 --distance 3.6 "
+      "--high 1 --hips-first 2 --bar-forward 3 --passer-by");
+  ASSERT_EQ(ran.code, 0) << ran.err;
+  const auto truth = nlohmann::json::parse(textOf(folder / "planted.truth.json"));
+  EXPECT_EQ(truth["events"].size(), 3u);
+  EXPECT_DOUBLE_EQ(truth["load_kg"].get<double>(), 100.0);
+  EXPECT_NE(truth["view"].get<std::string>().find("left"), std::string::npos);
+  ASSERT_EQ(truth["faults"].size(), 3u);
+  const auto& reps = truth["measured_per_rep"];
+  EXPECT_LT(reps[0]["depth_hip_below_knee_m"].get<double>(), -0.05);
+  EXPECT_GT(reps[1]["trunk_max_ascent_deg"].get<double>() - reps[1]["trunk_at_bottom_deg"].get<double>(),
+            8.0);
+  EXPECT_GT(reps[2]["bar_x_max_m"].get<double>(), 0.07);
+  EXPECT_LT(reps[1]["bar_x_max_m"].get<double>(), 0.01);
+  const Ran clean = run("film " + to + " --seed 9 --reps 1 --width 320 --height 180 --fps 15 --clean");
+  ASSERT_EQ(clean.code, 0);
+  EXPECT_TRUE(nlohmann::json::parse(textOf(folder / "planted.truth.json"))["faults"].empty());
+}
+
+TEST_F(CommandLine, TheLoadAndTheAthleteShowInTheDecision) {
+  std::ofstream(folder / "sore.json") << R"({"name": "Ingeborg", "open_pain": 6})";
+  const Ran sore =
+      run("analyse " + film() + " --load 80 --athlete " + (folder / "sore.json").string() + " --json -");
+  ASSERT_EQ(sore.code, 0);
+  EXPECT_LE(nlohmann::json::parse(sore.out)["decision"]["next_load_kg"].get<double>(), 80.0);
+  const Ran dead = run("analyse " + film() + " --lift deadlift --json -");
+  EXPECT_EQ(dead.code, 0) << dead.err;
+  EXPECT_EQ(nlohmann::json::parse(dead.out)["decision"]["reason"], "no_rules");
+  std::ofstream(folder / "odd.json") << R"({"name": "Odd", "shoe": 44})";
+  EXPECT_EQ(run("analyse " + film() + " --athlete " + (folder / "odd.json").string()).code, 2);
+}
+
+TEST_F(CommandLine, ANewerAnalysisOfTheSameFilmIsTheSame) {
+  const Ran a = run("analyse " + film() + " --json -"), b = run("analyse " + film() + " --json -");
+  EXPECT_EQ(a.out, b.out);
+  const Ran small = run("analyse " + film() + " --plate-mm 400 --json -");
+  const double ratio = nlohmann::json::parse(small.out)["scale"]["mm_per_px"].get<double>() /
+                       nlohmann::json::parse(a.out)["scale"]["mm_per_px"].get<double>();
+  EXPECT_NEAR(ratio, 400.0 / 450.0, 0.003);
+}
+
 TEST_F(CommandLine, ADemoHouseIsNeverWrittenOver) {
   std::ofstream(folder / "mine.mottix") << "precious";
   const Ran ran = run("demo " + (folder / "mine.mottix").string());
