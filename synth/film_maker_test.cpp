@@ -4,8 +4,8 @@
 
 #include <fstream>
 
-#include <Eigen/LU>
 #include <gtest/gtest.h>
+#include <Eigen/LU>
 #include <nlohmann/json.hpp>
 
 namespace mottix {

@@ -1,0 +1,137 @@
+// Sentences as a coach reads them.
+#include "report/wording.h"
+
+#include <gtest/gtest.h>
+
+namespace mottix {
+namespace {
+
+std::string s(const QString& text) {
+  return text.toStdString();
+}
+
+Measure depth(int rep, double value, double sd) {
+  return {MeasureId::kDepthMargin, rep, {value, sd}, MeasureStatus::kOk, 0};
+}
+
+Finding finding(const char* rule, Certainty certainty, std::vector<int> reps,
+                FindingReason reason = FindingReason::kBeyondLimit) {
+  Finding f;
+  f.rule = rule;
+  f.certainty = certainty;
+  f.reps = std::move(reps);
+  f.reason = reason;
+  return f;
+}
+
+TEST(FindingWords, SayWhatHowSureAndOnWhichReps) {
+  EXPECT_EQ(s(findingHeading(finding("squat.high", Certainty::kClear, {3}))), "Too high on rep 3");
+  EXPECT_EQ(s(findingHeading(finding("squat.high", Certainty::kBorderline, {3}))), "May be high on rep 3");
+  EXPECT_EQ(s(findingHeading(finding("squat.hips_first", Certainty::kClear, {4, 5}))),
+            "Hips rise first on reps 4 and 5");
+  EXPECT_EQ(s(findingHeading(finding("squat.bar_forward", Certainty::kCantTell, {1, 2, 3}))),
+            "Bar over mid-foot: can't tell on reps 1 to 3");
+}
+
+TEST(FindingWords, AnUnknownRuleStillSpeaks) {
+  EXPECT_EQ(s(findingHeading(finding("bench.bounce", Certainty::kClear, {2}))), "bench.bounce: rep 2");
+  EXPECT_TRUE(
+      findingDetail(finding("bench.bounce", Certainty::kClear, {2}), builtInRuleBook(), {}).isEmpty());
+}
+
+TEST(FindingWords, TheDetailCarriesValueErrorLimitAndBook) {
+  const auto text = s(findingDetail(finding("squat.high", Certainty::kClear, {2}), builtInRuleBook(),
+                                    {depth(1, -4, 1), depth(2, 6.2, 1.4)}));
+  EXPECT_NE(text.find("6.2 ± 1.4 cm"), std::string::npos) << text;
+  EXPECT_EQ(text.find("4.0"), std::string::npos) << "other reps do not belong to it: " << text;
+  EXPECT_NE(text.find("Limit 0 cm (base)"), std::string::npos) << text;
+  const auto close = s(findingDetail(finding("squat.high", Certainty::kBorderline, {1}), builtInRuleBook(),
+                                     {depth(1, 0.4, 0.9)}));
+  EXPECT_NE(close.find("Too close to call"), std::string::npos);
+}
+
+TEST(FindingWords, CantTellSaysWhyAndWhatWouldHelp) {
+  auto why = [](FindingReason reason) {
+    return s(findingDetail(finding("squat.high", Certainty::kCantTell, {1}, reason), builtInRuleBook(),
+                           {depth(1, 2, 5.5)}));
+  };
+  EXPECT_NE(why(FindingReason::kJointsMissing).find("Put the figure"), std::string::npos);
+  EXPECT_NE(why(FindingReason::kFeetMissing).find("Heel and toe"), std::string::npos);
+  EXPECT_NE(why(FindingReason::kBarLost).find("out of sight"), std::string::npos);
+  const auto imprecise = why(FindingReason::kTooImprecise);
+  EXPECT_NE(imprecise.find("±5.5 cm"), std::string::npos) << imprecise;
+  EXPECT_NE(imprecise.find("±4 cm"), std::string::npos) << imprecise;
+  EXPECT_NE(imprecise.find("squarely"), std::string::npos);
+}
+
+TEST(FindingWords, SeverityIsSaidForThoseWhoDoNotSeeStrokes) {
+  Finding f = finding("squat.high", Certainty::kClear, {1});
+  EXPECT_EQ(s(severityWords(f)), "small, clear");
+  f.severity = Severity::kBig;
+  f.certainty = Certainty::kBorderline;
+  EXPECT_EQ(s(severityWords(f)), "big, borderline");
+  f.certainty = Certainty::kCantTell;
+  EXPECT_EQ(s(severityWords(f)), "can't tell");
+}
+
+TEST(InOrder, NamesOnlyWhatWasMeasuredAndNotRaised) {
+  Analysis a;
+  a.measures = {depth(1, -4, 1),
+                {MeasureId::kBarForwardMax, 1, {1, 1}, MeasureStatus::kOk, 0},
+                {MeasureId::kTrunkChange, 1, {0, 0}, MeasureStatus::kNoJoints, 0}};
+  EXPECT_EQ(s(inOrderWords(builtInRuleBook(), Lift::kSquat, a)),
+            "In order on every rep: depth below parallel, bar over mid-foot.");
+  a.findings = {finding("squat.high", Certainty::kBorderline, {1})};
+  EXPECT_EQ(s(inOrderWords(builtInRuleBook(), Lift::kSquat, a)), "In order on every rep: bar over mid-foot.");
+  EXPECT_TRUE(inOrderWords(builtInRuleBook(), Lift::kBench, a).isEmpty());
+}
+
+TEST(DecisionWords, StateRepsLoadReasonAndWhatWouldChangeIt) {
+  Asked asked;
+  asked.reps = 5;
+  Athlete athlete;
+  athlete.step_kg = 2.5;
+  athlete.open_pain = 5;
+  LoadDecision d{LoadAction::kAdd, LoadReason::kGoodEnough, 85.0};
+  EXPECT_EQ(s(decisionHeading(d, asked)), "Next: add, 5 × 85 kg");
+  d = {LoadAction::kRepair, LoadReason::kBigOnManyReps, 72.5};
+  EXPECT_EQ(s(decisionHeading(d, asked)), "Next: technique first, 5 × 72.5 kg");
+  EXPECT_NE(s(decisionChange(d, athlete)).find("2.5 kg"), std::string::npos);
+  d = {LoadAction::kHold, LoadReason::kPain, 80.0};
+  EXPECT_NE(s(decisionReason(d, {}, athlete)).find("5/10"), std::string::npos);
+  EXPECT_NE(s(decisionReason(d, {}, athlete)).find("clinician"), std::string::npos);
+  EXPECT_NE(s(decisionChange(d, athlete)).find("closed"), std::string::npos);
+  d = {LoadAction::kCantTell, LoadReason::kNoRules, std::nullopt};
+  EXPECT_NE(s(decisionHeading(d, asked)).find("no load stated"), std::string::npos);
+}
+
+TEST(DecisionWords, CountSmallDeviationsInGoodEnglish) {
+  Analysis a;
+  const LoadDecision d{LoadAction::kAdd, LoadReason::kGoodEnough, 85.0};
+  EXPECT_NE(s(decisionReason(d, a, {})).find("No clear deviation"), std::string::npos);
+  a.findings = {finding("squat.high", Certainty::kClear, {1})};
+  EXPECT_NE(s(decisionReason(d, a, {})).find("One small deviation"), std::string::npos);
+  a.findings.push_back(finding("squat.bar_forward", Certainty::kClear, {1}));
+  EXPECT_NE(s(decisionReason(d, a, {})).find("2 small deviations"), std::string::npos);
+  a.findings[0].overruled = true;
+  EXPECT_NE(s(decisionReason(d, a, {})).find("One small deviation"), std::string::npos);
+}
+
+TEST(Numbers, ShowAsManyDigitsAsTheErrorBears) {
+  EXPECT_EQ(s(withError({12.345, 0.3}, "deg")), "12.3° ± 0.3°");
+  EXPECT_EQ(s(withError({12.345, 3.0}, "deg")), "12° ± 3°");
+  EXPECT_EQ(s(withError({1.234, 0.05}, "s")), "1.23 ± 0.05 s");
+  EXPECT_EQ(s(withError({1.234, 0.05}, "")), "1.23 ± 0.05");
+  EXPECT_EQ(s(kilograms(0.0)), "0 kg");
+  EXPECT_EQ(s(repList({})), "no rep");
+}
+
+TEST(Words, TheSideOfTheCameraIsTheSideThatIsSeen) {
+  EXPECT_EQ(s(facingWords(Facing::kRight)), "from the right");
+  EXPECT_EQ(s(facingWords(Facing::kLeft)), "from the left");
+  EXPECT_EQ(s(facingWords(Facing::kUnknown)), "from the side");
+  EXPECT_EQ(s(liftWords(Lift::kBench)), "bench press");
+}
+
+}  // namespace
+}  // namespace mottix
