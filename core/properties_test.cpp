@@ -5,7 +5,7 @@
 #include "core/base/estimate.h"
 #include "core/cue/cue_book.h"
 #include "core/log/records.h"
-#include "core/test_lift.h"
+#include "core/known_squat_test.h"
 #include "core/verdict/analysis.h"
 
 namespace mottix {

@@ -3,7 +3,7 @@
 #include <gtest/gtest.h>
 #include <nlohmann/json.hpp>
 
-#include "core/test_lift.h"
+#include "core/known_squat_test.h"
 #include "report/wording.h"
 
 namespace mottix {

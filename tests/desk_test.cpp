@@ -358,6 +358,71 @@ TEST_F(Desk, TheWholeRoundFromFigureToNextLoadSurvivesClosing) {
   EXPECT_TRUE(window->jobs().idle()) << "nothing is computed from the film again";
 }
 
+TEST_F(Desk, EveryWordOfTheSentenceIsTakenOrRefused) {
+  const SetId id = droppedAndFollowed();
+  openByKey(id);
+  auto type = [&](const char* name, const QString& text) {
+    auto* word = window->sheet().findChild<Word*>(QStringLiteral("word ") + QString::fromLatin1(name));
+    word->edit();
+    auto* line = window->sheet().findChild<QLineEdit*>(QStringLiteral("word ") + QString::fromLatin1(name) +
+                                                       QStringLiteral(" line"));
+    line->setText(text);
+    QTest::keyClick(line, Qt::Key_Return);
+    const bool taken = !word->editing();
+    if (!taken) QTest::keyClick(line, Qt::Key_Escape);
+    settle();
+    return taken;
+  };
+  struct Case {
+    const char* word;
+    QString good, bad;
+  };
+  for (const Case& c :
+       {Case{"variant", QStringLiteral("low bar"), QString()},
+        Case{"reps", QStringLiteral("3"), QStringLiteral("0")},
+        Case{"load", QStringLiteral("70 kg"), QStringLiteral("-1")},
+        Case{"effort", QStringLiteral("7.5"), QStringLiteral("11")},
+        Case{"side of the camera", QStringLiteral("from the left"), QStringLiteral("from above")},
+        Case{"plate diameter", QStringLiteral("400 mm"), QStringLiteral("40")},
+        Case{"lift", QStringLiteral("deadlift"), QStringLiteral("juggling")}}) {
+    EXPECT_FALSE(type(c.word, c.bad)) << c.word;
+    EXPECT_TRUE(type(c.word, c.good)) << c.word;
+  }
+  const Asked asked = window->house().loadSet(id)->edit.asked;
+  EXPECT_EQ(asked, (Asked{Lift::kDeadlift, "low bar", 3, 70.0, 7.5, Facing::kLeft, 400.0}));
+  // For this lift there are no rules yet, and the sheet says so.
+  bool said = false;
+  for (QLabel* l : window->sheet().findChildren<QLabel*>())
+    said = said || l->text().contains(QStringLiteral("no rules"));
+  EXPECT_TRUE(said);
+  for (int i = 0; i < 7; ++i) QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_EQ(window->house().loadSet(id)->edit.asked, Asked{});
+}
+
+TEST_F(Desk, AFilmThatWaitedIsFollowedWhenTheHouseIsOpenedAgain) {
+  const AthleteId athlete = window->addAthlete(QStringLiteral("Odd"));
+  dropOn(window->queue().laneOf(athlete), film);
+  const SetId id = window->house().sets()->front().id;
+  window.reset();  // closed before it was done
+  reopen();
+  EXPECT_TRUE(window->jobs().running(id));
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  EXPECT_EQ(window->house().loadSet(id)->state, SetState::kTracked);
+}
+
+TEST_F(Desk, TheNextFilmAsksForWhatWasDecidedLastTime) {
+  const SetId id = droppedAndFollowed();
+  SetEdit edit = window->house().loadSet(id)->edit;
+  edit.asked.load_kg = 80.0;
+  edit.asked.variant = "low bar";
+  edit.next_load_kg = 82.5;
+  ASSERT_TRUE(window->house().saveEdit(id, edit, SetState::kReviewed));
+  dropOn(window->queue().laneOf(window->house().athletes()->front().id), film);
+  const Asked asked = window->house().sets()->back().edit.asked;
+  EXPECT_DOUBLE_EQ(asked.load_kg, 82.5);
+  EXPECT_EQ(asked.variant, "low bar");
+}
+
 TEST_F(Desk, ADifferentLoadIsDecidedByHandAndNonsenseRefused) {
   const SetId id = droppedAndFollowed();
   openByKey(id);

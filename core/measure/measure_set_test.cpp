@@ -2,7 +2,7 @@
 
 #include <gtest/gtest.h>
 
-#include "core/test_lift.h"
+#include "core/known_squat_test.h"
 
 namespace mottix {
 namespace {

@@ -5,8 +5,8 @@
 #include <gtest/gtest.h>
 #include <random>
 
+#include "core/known_squat_test.h"
 #include "core/measure/measure_set.h"
-#include "core/test_lift.h"
 
 namespace mottix {
 namespace {

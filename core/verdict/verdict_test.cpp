@@ -1,7 +1,7 @@
 #include <gtest/gtest.h>
 
 #include "core/cue/cue_book.h"
-#include "core/test_lift.h"
+#include "core/known_squat_test.h"
 #include "core/verdict/analysis.h"
 
 namespace mottix {
