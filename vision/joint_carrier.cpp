@@ -461,6 +461,7 @@ struct Visited {
   std::size_t frame;
 };
 constexpr double kVisitHeightOfRadius = 0.35;  // one picture every 8 cm of height
+constexpr int kContradictionsBorne = 8;        // looked at every third frame: about 0.8 s
 constexpr std::size_t kVisitAgeFrames = 12;    // a picture just taken tells nothing new
 
 }  // namespace
@@ -531,6 +532,7 @@ Expected<std::array<JointTrack, kJointCount>> carryJoints(Film& film, const Carr
   cv::Mat before;
   std::deque<std::pair<cv::Mat, std::size_t>> recent;  // the last pictures, oldest first
   std::map<int, Visited> visited;
+  int contradicted = 0;  // in a row
   auto revisit = [&](const cv::Mat& gray, std::size_t frame) {
     const BarSample& bar = input.bar[frame];
     if (bar.state != TrackState::kSeen) return;
@@ -561,7 +563,11 @@ Expected<std::array<JointTrack, kJointCount>> carryJoints(Film& film, const Carr
     auto contradicts = [&](const Vec2& seen, Joint j, double sd_px) {
       return (seen - chain.px(j)).norm() > 2.5 * std::hypot(sd_px, chain.sd_px(j));
     };
-    if (contradicts(knee_px, Joint::kKnee, knee_sd_px) || contradicts(hip_px, Joint::kHip, hip_sd_px)) return;
+    const bool against =
+        contradicts(knee_px, Joint::kKnee, knee_sd_px) || contradicts(hip_px, Joint::kHip, hip_sd_px);
+    // Said again and again, over more than a rep's quick part, it is what was carried that has gone astray.
+    if (against && ++contradicted <= kContradictionsBorne) return;
+    contradicted = 0;
     chain.correct(knee_px, knee_sd_px, hip_px, hip_sd_px);
   };
   std::size_t before_frame = input.placed.frame;

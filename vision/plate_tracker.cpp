@@ -256,6 +256,7 @@ void PlateTracker::push(const cv::Mat& gray, std::size_t frame, double time_s) {
     if (c.seen.back().sample.state == TrackState::kSeen) c.lookInside(gray, frame);
     any_mover = any_mover || (c.alive && c.moves(options_.min_travel_radii));
   }
+  dropTheStill();
   if (backward_) return;
   // Looked for at the start and again until something lifts: a plate may come into the picture later.
   const bool none_alive =
@@ -267,6 +268,17 @@ void PlateTracker::push(const cv::Mat& gray, std::size_t frame, double time_s) {
     frames_since_search_ = 1;
     findCandidates(gray, frame, time_s);
   }
+}
+
+// Once a plate has gone a good part of a rep's way, a circle that was there all the time and never moved is
+// none.
+void PlateTracker::dropTheStill() {
+  constexpr double kGoodPartOfARep = 1.2;  // plate radii, some 27 cm
+  const auto mover = std::find_if(candidates_.begin(), candidates_.end(),
+                                  [&](const Candidate& c) { return c.alive && c.moves(kGoodPartOfARep); });
+  if (mover == candidates_.end()) return;
+  for (Candidate& c : candidates_)
+    if (c.first_frame <= mover->first_frame && !c.moves(0.5 * options_.min_travel_radii)) c.alive = false;
 }
 
 std::vector<PlateTracker::Ranked> PlateTracker::rankMovers() const {

@@ -84,6 +84,7 @@ class PlateTracker {
   std::vector<Ranked> rankMovers() const;
 
   void findCandidates(const cv::Mat& gray, std::size_t frame, double time_s);
+  void dropTheStill();
   void growToRim(const cv::Mat& gray, Candidate& c) const;
   void addCandidate(const cv::Mat& gray, Vec2 centre, double radius, std::size_t frame, double time_s);
 };
