@@ -1,7 +1,6 @@
 #include "vision/analyse_clip.h"
 
 #include <algorithm>
-#include <future>
 
 #include "core/motion/joint_corrections.h"
 
@@ -28,17 +27,12 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
   auto got = settings.seed && settings.seed->frame > 0
                  ? film->readAt(settings.seed->frame, picture, Want::kGray)
                  : film->readNext(picture, Want::kGray);
-  // The next picture is decoded while this one is looked at; the film is only touched by one of the two at a
-  // time.
-  FramePicture next;
   while (got && *got) {
-    auto pending = std::async(std::launch::async, [&] { return film->readNext(next, Want::kGray); });
     tracker.push(picture.gray, picture.index, picture.time_s);
-    const bool stop = ++decoded % 16 == 0 && !report(0.95 * static_cast<double>(picture.index) /
-                                                     static_cast<double>(film->frameCount()));
-    got = pending.get();
-    if (stop) return fail(Remedy::kCancelled, "Stopped.");
-    std::swap(picture, next);
+    if (++decoded % 16 == 0 &&
+        !report(0.95 * static_cast<double>(picture.index) / static_cast<double>(film->frameCount())))
+      return fail(Remedy::kCancelled, "Stopped.");
+    got = film->readNext(picture, Want::kGray);
   }
   if (!got) return tl::make_unexpected(got.error());
   if (decoded == 0)
