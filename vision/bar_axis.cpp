@@ -15,7 +15,8 @@ constexpr double kEdgeNoisePx = 0.3;
 constexpr double kMaxDepthRatio = 0.08;  // 25 cm of plates at 3 m
 constexpr double kRimDepthM = 0.015;     // outer face to the rim's widest circle
 constexpr double kCircleBiasPx = 0.3;  // bevels and their shadows move an inner circle's middle by about this
-constexpr double kTrustDeg = 1.0;      // bars bend and plates sit askew on the sleeve by about this
+constexpr double kVotesAgreeSd = 3.0;
+constexpr double kTrustDeg = 1.0;  // bars bend and plates sit askew on the sleeve by about this
 
 using Vec3 = Eigen::Vector3d;
 using Mat3 = Eigen::Matrix3d;
@@ -82,6 +83,7 @@ Solved solveFor(const std::vector<OutlineInFrame>& frames, Vec2 vanishing) {
 struct ParallaxVote {
   Vec2 vanishing_px;
   Vec2 sd_px;
+  std::size_t circles = 0;
 };
 
 std::optional<ParallaxVote> voteFromCircles(const std::vector<Vec2>& centre,
@@ -122,6 +124,7 @@ std::optional<ParallaxVote> voteFromCircles(const std::vector<Vec2>& centre,
   // Inner circles lie nearer than the outline (e below zero), and the slope must stand out from its error.
   if (used < kFewest / 2.0 || e > 0.0 || -e < 6.0 * e_sd) return std::nullopt;
   ParallaxVote vote;
+  vote.circles = n;
   vote.vanishing_px = mean_c + mean_o / e;
   vote.sd_px = ((mean_o / e) * (e_sd / e)).cwiseAbs() +
                Vec2::Constant(std::hypot(noise / std::sqrt(used), kCircleBiasPx) / -e);
@@ -141,6 +144,18 @@ std::vector<ParallaxVote> findParallaxVotes(const std::vector<OutlineInFrame>& o
         }
     if (auto vote = voteFromCircles(centre, offset)) votes.push_back(*vote);
   }
+  // Spokes, prints and shadows make chance circles. A real ring is seen nearly every time, so the ring seen
+  // most often is believed and votes that contradict it are not heard.
+  const auto most =
+      std::max_element(votes.begin(), votes.end(),
+                       [](const ParallaxVote& a, const ParallaxVote& b) { return a.circles < b.circles; });
+  if (most == votes.end()) return votes;
+  const ParallaxVote believed = *most;
+  std::erase_if(votes, [&](const ParallaxVote& v) {
+    const Vec2 apart = (v.vanishing_px - believed.vanishing_px).cwiseAbs();
+    const Vec2 allowed = kVotesAgreeSd * (v.sd_px.cwiseAbs2() + believed.sd_px.cwiseAbs2()).cwiseSqrt();
+    return apart.x() > allowed.x() || apart.y() > allowed.y();
+  });
   return votes;
 }
 

@@ -8,15 +8,17 @@
 #include <vector>
 
 #include <Eigen/Dense>
+#include <opencv2/core/utility.hpp>
 
 namespace mottix {
 namespace {
 
 constexpr std::size_t kRays = kOutlineRays;
-constexpr double kMinContrast = 7.0;  // grey levels over 3 px; about twice the noise of an indoor phone film
+constexpr float kMinContrast = 7.0F;  // grey levels over 3 px; about twice the noise of an indoor phone film
 
 struct Direction {
   double c, s, c2, s2;
+  std::array<double, 5> row() const { return {c, s, 1.0, c2, s2}; }  // d rho / d (x, y, radius, h_cos, h_sin)
 };
 const std::array<Direction, kRays>& directions() {
   static const auto table = [] {
@@ -54,49 +56,62 @@ double modelRadius(const DiscOutline& o, const Direction& d) {
 struct Edge {
   bool found = false;
   double offset_px = 0.0;  // from the model radius, positive outward
-  double contrast = 0.0;
 };
+
+// Luma every pixel along a ray from `from` (half-pixel convention). Where the whole ray lies inside the
+// picture positions are kept in 1/65536 px and weights rounded to 1/256, far below the noise of an edge.
+void readRay(const cv::Mat& gray, Vec2 from_px, const Direction& d, int count, float* luma) {
+  const Vec2 to_px = from_px + (count - 1) * Vec2(d.c, d.s);
+  if (!inside(gray, from_px.x(), from_px.y()) || !inside(gray, to_px.x(), to_px.y())) {
+    for (int i = 0; i < count; ++i) luma[i] = lumaAt(gray, from_px.x() + i * d.c, from_px.y() + i * d.s);
+    return;
+  }
+  constexpr double kOne = 65536.0;
+  auto fixed = [](double px) {
+    return static_cast<int32_t>(std::lround((px - 0.5) * kOne)) + 128;
+  };  // 1/512 px
+  int32_t x = fixed(from_px.x()), y = fixed(from_px.y());
+  const auto dx = static_cast<int32_t>(std::lround(d.c * kOne)),
+             dy = static_cast<int32_t>(std::lround(d.s * kOne));
+  for (int i = 0; i < count; ++i, x += dx, y += dy) {
+    const uint8_t* a = gray.data + static_cast<std::size_t>(y >> 16) * gray.step + (x >> 16);
+    const uint8_t* b = a + gray.step;
+    const int32_t fx = (x >> 8) & 255, fy = (y >> 8) & 255;
+    const int32_t top = (a[0] << 8) + fx * (a[1] - a[0]), low = (b[0] << 8) + fx * (b[1] - b[0]);
+    luma[i] = static_cast<float>((top << 8) + fy * (low - top)) * static_cast<float>(1.0 / kOne);
+  }
+}
 
 // Strongest edge along one ray within ±reach of the model radius; nearer edges are preferred a little.
 Edge findEdge(const cv::Mat& gray, const DiscOutline& o, const Direction& d, double reach_px) {
-  thread_local std::vector<float> luma, slope;
   const int n = static_cast<int>(std::ceil(reach_px));
   const double base = modelRadius(o, d);
-  const double xe = o.centre_px.x() + d.c * base, ye = o.centre_px.y() + d.s * base;
   Edge edge;
-  if (!inside(gray, xe, ye)) return edge;
+  if (!inside(gray, o.centre_px.x() + d.c * base, o.centre_px.y() + d.s * base)) return edge;
   const int count = 2 * (n + 2) + 1;
-  luma.resize(static_cast<std::size_t>(count));
-  slope.assign(static_cast<std::size_t>(count), 0.0F);
-  for (int i = 0; i < count; ++i) {
-    const double r = base + (i - n - 2);
-    luma[static_cast<std::size_t>(i)] = lumaAt(gray, o.centre_px.x() + d.c * r, o.centre_px.y() + d.s * r);
-  }
-  for (int i = 1; i + 1 < count; ++i)
-    slope[static_cast<std::size_t>(i)] =
-        std::abs(luma[static_cast<std::size_t>(i + 1)] - luma[static_cast<std::size_t>(i - 1)]);
-  double best = 0.0;
+  cv::AutoBuffer<float, 512> buffer(static_cast<std::size_t>(2 * count));
+  float* luma = buffer.data();
+  float* slope = luma + count;  // over two pixels; the outermost samples have none
+  readRay(gray, o.centre_px + (base - n - 2) * Vec2(d.c, d.s), d, count, luma);
+  for (int i = 1; i + 1 < count; ++i) slope[i] = std::abs(luma[i + 1] - luma[i - 1]);
+  const auto loss = static_cast<float>(0.5 / (reach_px + 1.0));
+  float best = 0.0F;
   int at = -1;
   for (int i = 2; i + 2 < count; ++i) {
-    const float g = slope[static_cast<std::size_t>(i)];
-    if (g < kMinContrast || g < slope[static_cast<std::size_t>(i - 1)] ||
-        g < slope[static_cast<std::size_t>(i + 1)])
-      continue;
-    const double off = i - n - 2;
-    const double weighted = std::min<double>(g, 60.0) * (1.0 - 0.5 * std::abs(off) / (reach_px + 1.0));
+    const float g = slope[i];
+    if (g < kMinContrast || g < slope[i - 1] || g < slope[i + 1]) continue;
+    const float weighted = std::min(g, 60.0F) * (1.0F - loss * static_cast<float>(std::abs(i - n - 2)));
     if (weighted > best) {
       best = weighted;
       at = i;
     }
   }
   if (at < 0) return edge;
-  const double a = slope[static_cast<std::size_t>(at - 1)], b = slope[static_cast<std::size_t>(at)],
-               c = slope[static_cast<std::size_t>(at + 1)];
+  const double a = slope[at - 1], b = slope[at], c = slope[at + 1];
   const double bend = a - 2.0 * b + c;
   const double shift = bend < -1e-6 ? std::clamp(0.5 * (a - c) / bend, -0.5, 0.5) : 0.0;
   edge.found = true;
   edge.offset_px = at - n - 2 + shift;
-  edge.contrast = b;
   return edge;
 }
 
@@ -125,37 +140,42 @@ std::optional<DiscFit> fitDiscOutline(const cv::Mat& gray, const DiscOutline& gu
   const double radius_prior_px =
       shape == DiscShape::kFree ? 0.2 * guess.radius_px : 0.006 * guess.radius_px + 0.1;
   const double harmonic_prior_px = shape == DiscShape::kFree ? 0.03 * guess.radius_px : 0.05;
+  // The wall of a thick disc stands out by more than the outline's own scatter; its edges are kept for later.
+  const double wall_px = std::max(3.0, 0.05 * guess.radius_px);
   std::array<Edge, kRays> edges;
+  std::array<double, kRays> left_px{};  // edges against the fitted outline
   double reach = reach_px;
   double scale = 1.0;
   Mat5 normal = Mat5::Identity();
+  std::vector<double> magnitude;
+  magnitude.reserve(kRays);
   for (int pass = 0; pass < 4; ++pass) {
-    std::vector<double> magnitude;
     std::size_t found = 0;
     for (std::size_t i = 0; i < kRays; ++i) {
       edges[i] = findEdge(gray, fit.outline, directions()[i], reach);
       if (edges[i].found) ++found;
     }
     if (found < kRays / 4) return std::nullopt;
-    // Robust start: the shift that most edges agree with, from medians of opposite directions, then
-    // reweighted least squares.
+    // Reweighted least squares from a wide cut to a narrow one, until nothing changes.
     Vec5 x = Vec5::Zero();
     double cut = std::max(1.5, 0.5 * reach);
     for (int round = 0; round < 6; ++round) {
-      Mat5 a = Mat5::Zero();
+      Mat5 a = Mat5::Zero();  // lower half
       Vec5 b = Vec5::Zero();
       magnitude.clear();
       for (std::size_t i = 0; i < kRays; ++i) {
         if (!edges[i].found) continue;
-        const Direction& d = directions()[i];
-        const double e = edges[i].offset_px - (x[0] * d.c + x[1] * d.s + x[2] + x[3] * d.c2 + x[4] * d.s2);
+        const std::array<double, 5> row = directions()[i].row();
+        double e = edges[i].offset_px;
+        for (std::size_t k = 0; k < 5; ++k) e -= x[static_cast<int>(k)] * row[k];
         const double q = e / cut;
         if (std::abs(q) >= 1.0) continue;
         const double w = (1 - q * q) * (1 - q * q);
-        Vec5 row;
-        row << d.c, d.s, 1.0, d.c2, d.s2;
-        a += w * row * row.transpose();
-        b += w * row * edges[i].offset_px;
+        for (int k = 0; k < 5; ++k) {
+          const double wk = w * row[static_cast<std::size_t>(k)];
+          b[k] += wk * edges[i].offset_px;
+          for (int l = 0; l <= k; ++l) a(k, l) += wk * row[static_cast<std::size_t>(l)];
+        }
         magnitude.push_back(std::abs(e));
       }
       if (magnitude.size() < kRays / 5) return std::nullopt;
@@ -170,34 +190,43 @@ std::optional<DiscFit> fitDiscOutline(const cv::Mat& gray, const DiscOutline& gu
       b[4] += wh * (guess.h_sin_px - fit.outline.h_sin_px);
       a(0, 0) += 1e-6;
       a(1, 1) += 1e-6;
+      const Vec5 before = x;
       x = a.ldlt().solve(b);
-      normal = a;
+      normal = a.selfadjointView<Eigen::Lower>();
       scale = std::max(0.12, 1.4826 * medianOf(magnitude));
-      cut = std::clamp(4.0 * scale, 1.2, std::max(1.5, 0.5 * reach));
+      const double next_cut = std::clamp(4.0 * scale, 1.2, std::max(1.5, 0.5 * reach));
+      const bool settled = (x - before).cwiseAbs().maxCoeff() < 2e-3 && std::abs(next_cut - cut) < 0.02 * cut;
+      cut = next_cut;
+      if (settled) break;
     }
     fit.outline.centre_px += Vec2(x[0], x[1]);
     fit.outline.radius_px += x[2];
     fit.outline.h_cos_px += x[3];
     fit.outline.h_sin_px += x[4];
     if (!(fit.outline.radius_px > 5.0)) return std::nullopt;
+    for (std::size_t i = 0; i < kRays; ++i) {
+      left_px[i] = edges[i].offset_px;
+      const std::array<double, 5> row = directions()[i].row();
+      for (std::size_t k = 0; k < 5; ++k) left_px[i] -= x[static_cast<int>(k)] * row[k];
+    }
     const double moved = std::hypot(x[0], x[1]);
     if (pass > 0 && moved < 0.05) break;
-    reach = std::max(3.0, std::min(reach, 0.5 * reach + moved));
+    reach = std::min(reach, std::max(wall_px, 0.5 * reach + moved));
   }
+  if (reach > wall_px)  // a stronger edge further out may have hidden the outline's own
+    for (std::size_t i = 0; i < kRays; ++i) {
+      edges[i] = findEdge(gray, fit.outline, directions()[i], wall_px);
+      left_px[i] = edges[i].offset_px;
+    }
   double on_c = 0.0, on_s = 0.0;
   std::size_t on = 0;
   const double tolerance = std::max(1.2, 3.0 * scale);
   for (std::size_t i = 0; i < kRays; ++i) {
     const Direction& d = directions()[i];
-    const double r = modelRadius(fit.outline, d);
     fit.edge_px[i] = std::numeric_limits<float>::quiet_NaN();
-    if (!inside(gray, fit.outline.centre_px.x() + d.c * r, fit.outline.centre_px.y() + d.s * r)) continue;
-    // The wall of a thick disc may stand out by more than the tolerance; its edges are kept for later.
-    const double reach_here = std::max(3.0, 0.05 * fit.outline.radius_px);
-    const Edge e = findEdge(gray, fit.outline, d, reach_here);
-    if (!e.found) continue;
-    fit.edge_px[i] = static_cast<float>(r + e.offset_px);
-    if (std::abs(e.offset_px) > tolerance) continue;
+    if (!edges[i].found || std::abs(left_px[i]) > wall_px) continue;
+    fit.edge_px[i] = static_cast<float>(modelRadius(fit.outline, d) + left_px[i]);
+    if (std::abs(left_px[i]) > tolerance) continue;
     ++on;
     on_c += d.c;
     on_s += d.s;

@@ -24,7 +24,8 @@ Expected<void> PlateTrackOptions::validate() const {
 
 namespace {
 
-constexpr double kSureSupport = 0.6;    // of the rim: enough to be taken up again anywhere
+constexpr double kSureSupport = 0.6;  // of the rim: enough to be taken up again anywhere
+constexpr double kFarBehind = 0.5;  // of the best one's score: below it a circle is no plate of a moving bar
 constexpr double kLargestGrowth = 1.8;  // rings and hubs of half the plate and more are taken for it at first
 
 // How much a circle looks like a plate's rim: at like support the larger one is the rim.
@@ -52,11 +53,15 @@ struct PlateTracker::Candidate {
   double last_seen_s = 0.0;
   double sd_px = 0.0;
   bool alive = true;
-  int missed = 0;  // frames in a row
+  bool dropped = false;  // known not to be the bar
+  int missed = 0;        // frames in a row
   double lowest_px = -1e9, highest_px = 1e9;
+  int times_seen = 0;
+  double radius_sum_px = 0.0, support_sum = 0.0;
   std::vector<Seen> seen;
   std::vector<Circles> circles;        // at some heights of the bar, see lookInside
   std::map<int, int> looks_at_height;  // height in quarter radii → times looked
+  std::vector<double> rings;           // sizes of the circles found inside, parts of the outline's radius
   DiscOutline first_outline;
   std::size_t first_frame = 0;
   double first_time_s = 0.0;
@@ -67,7 +72,10 @@ struct PlateTracker::Candidate {
     time_s = last_seen_s = first_time_s = now_s;
     first_frame = frame;
     sd_px = found_sd_px;
-    seen.assign(1, {frame, {found.centre_px, sd_px, found.radius_px, TrackState::kSeen}, support, edge_px});
+    seen.clear();
+    times_seen = 0;
+    radius_sum_px = support_sum = 0.0;
+    add(frame, {found.centre_px, sd_px, found.radius_px, TrackState::kSeen}, support, edge_px);
     lowest_px = highest_px = found.centre_px.y();
   }
   void step(const cv::Mat& gray, std::size_t frame, double now_s, const PlateTrackOptions& options);
@@ -75,6 +83,22 @@ struct PlateTracker::Candidate {
   void note(double y_px) {
     lowest_px = std::max(lowest_px, y_px);
     highest_px = std::min(highest_px, y_px);
+  }
+  bool overlaps(const DiscOutline& o) const {
+    return (outline.centre_px - o.centre_px).norm() < 0.35 * std::max(outline.radius_px, o.radius_px);
+  }
+  double meanRadius() const { return times_seen > 0 ? radius_sum_px / times_seen : 0.0; }
+  // Its usual merit times the part of the frames since it was found in which it was seen.
+  double score(std::size_t now) const {
+    return times_seen == 0 ? 0.0
+                           : meritOf(support_sum, meanRadius()) / static_cast<double>(now - first_frame + 1);
+  }
+  void add(std::size_t frame, const BarSample& sample, double support, const EdgeRadii& edge_px) {
+    seen.push_back({frame, sample, support, edge_px});
+    if (sample.state != TrackState::kSeen) return;
+    ++times_seen;
+    radius_sum_px += sample.radius_px;
+    support_sum += support;
   }
   bool moves(double min_travel_radii) const {
     return lowest_px - highest_px >= min_travel_radii * outline.radius_px;
@@ -136,19 +160,25 @@ void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, doubl
     alive = gap_s <= patience_s && inside;
   }
   time_s = now_s;
-  seen.push_back({frame, sample, fit ? fit->support : 0.0, fit ? fit->edge_px : EdgeRadii{}});
+  add(frame, sample, fit ? fit->support : 0.0, fit ? fit->edge_px : EdgeRadii{});
 }
 
 // Inner circles (collar, hub, smaller plates) for the parallax of bar_axis.h; a few times at each height of
-// the bar, so that the cost does not grow with the clip.
+// the bar, so that the cost does not grow with the clip. All sizes are tried at the first look at a height,
+// later only those of which a circle was found before.
 void PlateTracker::Candidate::lookInside(const cv::Mat& gray, std::size_t frame) {
-  constexpr int kLooksAtOneHeight = 5;
-  if (!moves(0.2)) return;
+  constexpr int kLooksAtOneHeight = 6;
+  constexpr double kSameRing = 0.02;  // of the outline's radius
+  if (seen.back().sample.state != TrackState::kSeen) return;
   int& looks = looks_at_height[static_cast<int>(std::floor(4.0 * outline.centre_px.y() / outline.radius_px))];
   if (looks >= kLooksAtOneHeight) return;
-  ++looks;
+  std::vector<double> sizes = rings;
+  if (looks++ == 0) {
+    sizes.clear();
+    for (double q = 0.14; q < 0.73; q *= 1.12) sizes.push_back(q);
+  }
   Circles found{frame, {}};
-  for (double q = 0.14; q < 0.73; q *= 1.12) {
+  for (double q : sizes) {
     DiscOutline guess;
     guess.centre_px = outline.centre_px;
     guess.radius_px = q * outline.radius_px;
@@ -158,9 +188,13 @@ void PlateTracker::Candidate::lookInside(const cv::Mat& gray, std::size_t frame)
     if (!fit || fit->support < 0.55 || fit->spread < 0.55) continue;
     const auto& o = fit->outline;
     const bool again = std::any_of(found.inner.begin(), found.inner.end(), [&](const InnerCircle& c) {
-      return std::abs(c.radius_px - o.radius_px) < 0.02 * outline.radius_px;
+      return std::abs(c.radius_px - o.radius_px) < kSameRing * outline.radius_px;
     });
-    if (!again) found.inner.push_back({o.centre_px, o.radius_px});
+    if (again) continue;
+    found.inner.push_back({o.centre_px, o.radius_px});
+    const double size = o.radius_px / outline.radius_px;
+    if (std::none_of(rings.begin(), rings.end(), [&](double r) { return std::abs(r - size) < kSameRing; }))
+      rings.push_back(size);
   }
   if (!found.inner.empty()) circles.push_back(std::move(found));
 }
@@ -178,14 +212,13 @@ void PlateTracker::addCandidate(const cv::Mat& gray, Vec2 centre, double radius,
   if (fit) fit = fitDiscOutline(gray, fit->outline, 0.05 * radius + 2.0, DiscShape::kFree);
   if (!fit || !fit->convincing()) return;
   // Of circles in one another (rim, inner ring, hub, chance arcs) the one of most merit is followed.
-  auto overlaps = [&](const Candidate& c) {
-    return c.alive && (c.outline.centre_px - fit->outline.centre_px).norm() <
-                          0.35 * std::max(c.outline.radius_px, fit->outline.radius_px);
-  };
   const double merit = meritOf(fit->support, fit->outline.radius_px);
   for (const Candidate& c : candidates_)
-    if (overlaps(c) && meritOf(c.seen.back().support, c.outline.radius_px) >= merit) return;
-  std::erase_if(candidates_, [&](const Candidate& c) { return c.first_frame == frame && overlaps(c); });
+    if (c.alive && c.overlaps(fit->outline) && meritOf(c.seen.back().support, c.outline.radius_px) >= merit)
+      return;
+  std::erase_if(candidates_, [&](const Candidate& c) {
+    return c.alive && c.first_frame == frame && c.overlaps(fit->outline);
+  });
   Candidate c;
   c.start(fit->outline, fit->sd_px, fit->support, fit->edge_px, frame, time_s);
   candidates_.push_back(std::move(c));
@@ -249,19 +282,25 @@ void PlateTracker::growToRim(const cv::Mat& gray, Candidate& c) const {
 
 void PlateTracker::push(const cv::Mat& gray, std::size_t frame, double time_s) {
   picture_size_px_ = Vec2(gray.cols, gray.rows);
+  latest_ = std::max(latest_, frame);
   bool any_mover = false;
   for (Candidate& c : candidates_) {
     if (!c.alive || (!c.seen.empty() && c.seen.back().frame == frame)) continue;
     c.step(gray, frame, time_s, options_);
-    if (c.seen.back().sample.state == TrackState::kSeen) c.lookInside(gray, frame);
     any_mover = any_mover || (c.alive && c.moves(options_.min_travel_radii));
   }
-  dropTheStill();
+  dropRivals();
+  if (Candidate* bar = leader(); bar && bar->seen.back().frame == frame) bar->lookInside(gray, frame);
   if (backward_) return;
-  // Looked for at the start and again until something lifts: a plate may come into the picture later.
-  const bool none_alive =
-      std::none_of(candidates_.begin(), candidates_.end(), [](const Candidate& c) { return c.alive; });
-  const int wait = none_alive ? std::max(1, options_.redetect_every / 4) : options_.redetect_every;
+  // Looked for at the start and again until something lifts: a plate may come into the picture later. It is
+  // followed back from there, so that looking seldom loses nothing while a good one is followed.
+  bool any_alive = false, any_sure = false;
+  for (const Candidate& c : candidates_) {
+    any_alive = any_alive || c.alive;
+    any_sure = any_sure || (c.alive && c.seen.back().support >= kSureSupport);
+  }
+  const int every = options_.redetect_every;
+  const int wait = any_sure ? 4 * every : any_alive ? every : std::max(1, every / 4);
   const bool due = frames_since_search_ == 0 || (!any_mover && frames_since_search_ >= wait);
   ++frames_since_search_;
   if (seed_ ? frame == seed_->frame : due) {
@@ -270,47 +309,52 @@ void PlateTracker::push(const cv::Mat& gray, std::size_t frame, double time_s) {
   }
 }
 
-// Once a plate has gone a good part of a rep's way, a circle that was there all the time and never moved is
-// none.
-void PlateTracker::dropTheStill() {
+// Once a plate has gone a good part of a rep's way, what cannot be the bar any more is dropped: circles that
+// were there all the time and never moved, circles in one another with the better one, and those far behind
+// it.
+void PlateTracker::dropRivals() {
   constexpr double kGoodPartOfARep = 1.2;  // plate radii, some 27 cm
-  const auto mover = std::find_if(candidates_.begin(), candidates_.end(),
-                                  [&](const Candidate& c) { return c.alive && c.moves(kGoodPartOfARep); });
-  if (mover == candidates_.end()) return;
-  for (Candidate& c : candidates_)
-    if (c.first_frame <= mover->first_frame && !c.moves(0.5 * options_.min_travel_radii)) c.alive = false;
+  const Candidate* leading = leader();
+  if (!leading || !leading->moves(kGoodPartOfARep)) return;
+  for (Candidate& c : candidates_) {
+    if (&c == leading || !c.alive) continue;
+    const bool still = c.first_frame <= leading->first_frame && !c.moves(0.5 * options_.min_travel_radii);
+    c.dropped =
+        still || c.overlaps(leading->outline) || c.score(latest_) < kFarBehind * leading->score(latest_);
+    c.alive = !c.dropped;
+  }
 }
 
-std::vector<PlateTracker::Ranked> PlateTracker::rankMovers() const {
-  std::vector<Ranked> movers;
-  for (const Candidate& c : candidates_) {
-    double support = 0.0, radius = 0.0;
-    std::size_t seen = 0;
-    for (const auto& s : c.seen) {
-      if (s.sample.state != TrackState::kSeen) continue;
-      support += s.support;
-      radius += s.sample.radius_px;
-      ++seen;
-    }
-    if (seen < 3 || (!seed_ && !c.moves(options_.min_travel_radii))) continue;
-    movers.push_back({&c, radius * support / static_cast<double>(seen), radius / static_cast<double>(seen)});
-  }
-  std::sort(movers.begin(), movers.end(), [](const Ranked& a, const Ranked& b) { return a.score > b.score; });
+// The candidate that is the bar as far as is known.
+PlateTracker::Candidate* PlateTracker::leader() {
+  Candidate* best = nullptr;
+  for (Candidate& c : candidates_)
+    if (c.alive && c.moves(0.2) && (!best || c.score(latest_) > best->score(latest_))) best = &c;
+  return best;
+}
+
+std::vector<const PlateTracker::Candidate*> PlateTracker::rankMovers() const {
+  std::vector<const Candidate*> movers;
+  for (const Candidate& c : candidates_)
+    if (!c.dropped && c.times_seen >= 3 && (seed_ || c.moves(options_.min_travel_radii)))
+      movers.push_back(&c);
+  std::sort(movers.begin(), movers.end(),
+            [&](const Candidate* a, const Candidate* b) { return a->score(latest_) > b->score(latest_); });
   return movers;
 }
 
 std::optional<std::size_t> PlateTracker::turnBack() {
   const auto movers = rankMovers();
   if (movers.empty()) return std::nullopt;
-  const Ranked& bar = movers.front();
+  const Candidate& bar = *movers.front();
   // The far plate of the same bar looks a fifth to a third smaller; a second one of like size is another bar.
   for (std::size_t i = 1; i < movers.size(); ++i) {
-    const double apart_px =
-        (movers[i].candidate->seen.back().sample.p_px - bar.candidate->seen.back().sample.p_px).norm();
-    two_plates_ = two_plates_ || (movers[i].radius_px > 0.88 * bar.radius_px &&
-                                  movers[i].score > 0.5 * bar.score && apart_px > 2.0 * bar.radius_px);
+    const double apart_px = (movers[i]->seen.back().sample.p_px - bar.seen.back().sample.p_px).norm();
+    two_plates_ = two_plates_ || (movers[i]->meanRadius() > 0.88 * bar.meanRadius() &&
+                                  movers[i]->score(latest_) > kFarBehind * bar.score(latest_) &&
+                                  apart_px > 2.0 * bar.meanRadius());
   }
-  Candidate kept = *bar.candidate;
+  Candidate kept = bar;
   kept.outline = kept.first_outline;
   kept.velocity_px_s = Vec2::Zero();
   kept.time_s = kept.last_seen_s = kept.first_time_s;
@@ -340,7 +384,7 @@ Expected<PlateTrackResult> PlateTracker::finish(const std::vector<double>& time_
   PlateTrackResult result;
   result.two_plates = two_plates_;
   result.samples.resize(time_s.size());
-  const Candidate& bar = *movers.front().candidate;
+  const Candidate& bar = *movers.front();
   std::vector<OutlineInFrame> outlines;
   std::vector<const Candidate::Seen*> seen;
   for (const auto& s : bar.seen) {

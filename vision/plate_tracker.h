@@ -1,12 +1,12 @@
 // The bar's path: the centre of the outer face of the near full-size plate, frame by frame.
 //
 // A candidate plate is found as a circle (Hough transform, then an outline fit). Every candidate is followed
-// through the clip; the one that is the bar is the largest, best supported one that moves up and down.
-// In each frame the outline is located along rays with sub-pixel accuracy and the centre solved by robust
-// least squares (Tukey weights), the radius and its slow second harmonic (the perspective of the disc) being
-// carried from frame to frame. At the end the thickness of the plates is taken out (bar_axis.h). A stretch
-// without enough outline is bridged at constant speed with growing error, then called lost until the plate is
-// found again.
+// through the clip; the one that is the bar is the largest, best supported one, most of the time seen, that
+// moves up and down. In each frame the outline is located along rays with sub-pixel accuracy and the centre
+// solved by robust least squares (Tukey weights), the radius and its slow second harmonic (the perspective of
+// the disc) being carried from frame to frame. At the end the thickness of the plates is taken out
+// (bar_axis.h). A stretch without enough outline is bridged at constant speed with growing error, then called
+// lost until the plate is found again.
 //
 // Assumptions: the plate is a disc seen within about 20 degrees of face on and at least 12 px in radius.
 #pragma once
@@ -74,17 +74,14 @@ class PlateTracker {
   int frames_since_search_ = 0;
   bool backward_ = false;
   bool two_plates_ = false;
+  std::size_t latest_ = 0;  // frame
   Vec2 picture_size_px_ = Vec2::Zero();
 
-  struct Ranked {
-    const Candidate* candidate;
-    double score;
-    double radius_px;
-  };
-  std::vector<Ranked> rankMovers() const;
+  std::vector<const Candidate*> rankMovers() const;  // best first
+  Candidate* leader();
 
   void findCandidates(const cv::Mat& gray, std::size_t frame, double time_s);
-  void dropTheStill();
+  void dropRivals();
   void growToRim(const cv::Mat& gray, Candidate& c) const;
   void addCandidate(const cv::Mat& gray, Vec2 centre, double radius, std::size_t frame, double time_s);
 };
