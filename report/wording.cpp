@@ -265,16 +265,30 @@ QString inOrderWords(const RuleBook& book, Lift lift, const Analysis& analysis) 
 }
 
 QString decisionHeading(const LoadDecision& decision, const Asked& asked) {
-  const QString load = decision.next_load_kg ? kilograms(*decision.next_load_kg) : tr("no load stated");
+  if (!decision.next_load_kg) {
+    switch (decision.action) {
+      case LoadAction::kAdd:
+        return tr("Next: add; no load was stated");
+      case LoadAction::kHold:
+        return tr("Next: stay at this load; none was stated");
+      case LoadAction::kRepair:
+        return tr("Next: technique first, with less; no load was stated");
+      case LoadAction::kCantTell:
+        return tr("Next: stay at this load, not judged; none was stated");
+    }
+    return {};
+  }
+  const QString load = kilograms(*decision.next_load_kg);
+  const QString what = asked.reps > 0 ? tr("%1 × %2").arg(asked.reps).arg(load) : load;
   switch (decision.action) {
     case LoadAction::kAdd:
-      return tr("Next: add, %1 × %2").arg(asked.reps).arg(load);
+      return tr("Next: add, %1").arg(what);
     case LoadAction::kHold:
-      return tr("Next: stay at %1 × %2").arg(asked.reps).arg(load);
+      return tr("Next: stay at %1").arg(what);
     case LoadAction::kRepair:
-      return tr("Next: technique first, %1 × %2").arg(asked.reps).arg(load);
+      return tr("Next: technique first, %1").arg(what);
     case LoadAction::kCantTell:
-      return tr("Next: stay at %1 × %2, not judged").arg(asked.reps).arg(load);
+      return tr("Next: stay at %1, not judged").arg(what);
   }
   return {};
 }

@@ -102,7 +102,10 @@ TEST(DecisionWords, StateRepsLoadReasonAndWhatWouldChangeIt) {
   EXPECT_NE(s(decisionReason(d, {}, athlete)).find("clinician"), std::string::npos);
   EXPECT_NE(s(decisionChange(d, athlete)).find("closed"), std::string::npos);
   d = {LoadAction::kCantTell, LoadReason::kNoRules, std::nullopt};
-  EXPECT_NE(s(decisionHeading(d, asked)).find("no load stated"), std::string::npos);
+  EXPECT_EQ(s(decisionHeading(d, asked)), "Next: stay at this load, not judged; none was stated");
+  asked.reps = 0;  // a clip on the command line: nobody said how many
+  d = {LoadAction::kHold, LoadReason::kOneBig, 85.0};
+  EXPECT_EQ(s(decisionHeading(d, asked)), "Next: stay at 85 kg");
 }
 
 TEST(DecisionWords, CountSmallDeviationsInGoodEnglish) {
