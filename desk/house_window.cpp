@@ -87,6 +87,7 @@ HouseWindow::HouseWindow(HouseFile house, QDate today, QWidget* parent)
   });
   connect(&jobs_, &AnalysisJobs::finished, this,
           [this](SetId set, const std::shared_ptr<TrackOutcome>& outcome) {
+            queue_->forgetDrawing(set);
             sheet_->takeOutcome(set, *outcome);
           });
   connect(&jobs_, &AnalysisJobs::failed, this,

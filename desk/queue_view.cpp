@@ -317,6 +317,9 @@ QueueView::QueueView(HouseFile& house, AnalysisJobs& jobs, QWidget* parent)
   lanes_->setSpacing(0);
   area->setWidget(body);
   column->addWidget(area, 1);
+  drawing_timer_ = new QTimer(this);
+  drawing_timer_->setInterval(0);
+  connect(drawing_timer_, &QTimer::timeout, this, &QueueView::drawNext);
 }
 
 void QueueView::reload() {
@@ -334,6 +337,7 @@ void QueueView::reload() {
   }
   lane_list_.clear();
   tiles_.clear();
+  to_draw_.clear();
   int open = 0;
   for (const Athlete& athlete : *athletes) {
     auto* lane = new Lane(athlete);
@@ -348,18 +352,11 @@ void QueueView::reload() {
       connect(tile, &SetTile::removeWanted, this, &QueueView::removeWanted);
       if (jobs_.running(set.id)) tile->showProgress(jobs_.partDone(set.id).value_or(0.0));
       if (set.state == SetState::kTracked || set.state == SetState::kReviewed) {
-        auto record = house_.loadTracks(set.id);
-        if (record && *record) {
-          ClipTracks tracks = (*record)->tracks;
-          if (!set.edit.placed.empty() && (*record)->hasJoints())
-            layCorrections(tracks, (*record)->carried, set.edit.placed);
-          if (const auto analysis =
-                  analyse(tracks, (*record)->axis, settingsFor(athlete, set.edit), builtInRuleBook())) {
-            std::vector<RepPath> paths;
-            for (const Rep& rep : analysis->reps) paths.push_back(pathOf(rep, tracks, analysis->camera));
-            tile->showPaths(std::move(paths), analysis->findings);
-          }
-        }
+        const auto kept = drawings_.find(set.id);
+        if (kept != drawings_.end() && kept->second.edit == set.edit && kept->second.athlete == athlete)
+          tile->showPaths(kept->second.paths, kept->second.findings);
+        else
+          to_draw_.push_back(set.id);
       }
       if (set.state != SetState::kReviewed) ++open;
       lane->addTile(tile);
@@ -387,6 +384,33 @@ void QueueView::reload() {
   for (SetTile* tile : tiles_)
     if (tile->objectName() == focused || (next == nullptr && focused.isEmpty() && tile->open())) next = tile;
   if (next != nullptr) next->setFocus();
+  std::reverse(to_draw_.begin(), to_draw_.end());
+  if (!to_draw_.empty()) drawing_timer_->start();
+}
+
+const Athlete* QueueView::athleteOf(SetId set) const {
+  const SetTile* tile = tileOf(set);
+  const Lane* lane = tile == nullptr ? nullptr : laneOf(tile->record().athlete);
+  return lane == nullptr ? nullptr : &lane->record();
+}
+
+void QueueView::drawNext() {
+  if (to_draw_.empty()) return drawing_timer_->stop();
+  const SetId id = to_draw_.back();
+  to_draw_.pop_back();
+  SetTile* tile = tileOf(id);
+  const Athlete* athlete = athleteOf(id);
+  auto record = house_.loadTracks(id);
+  if (tile == nullptr || athlete == nullptr || !record || !*record) return;
+  const SetEdit& edit = tile->record().edit;
+  ClipTracks tracks = (*record)->tracks;
+  if (!edit.placed.empty() && (*record)->hasJoints()) layCorrections(tracks, (*record)->carried, edit.placed);
+  const auto analysis = analyse(tracks, (*record)->axis, settingsFor(*athlete, edit), builtInRuleBook());
+  if (!analysis) return;
+  Drawing drawing{*athlete, edit, {}, analysis->findings};
+  for (const Rep& rep : analysis->reps) drawing.paths.push_back(pathOf(rep, tracks, analysis->camera));
+  tile->showPaths(drawing.paths, drawing.findings);
+  drawings_[id] = std::move(drawing);
 }
 
 void QueueView::showProgress(SetId set, double part) {

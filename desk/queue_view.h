@@ -2,6 +2,7 @@
 // added with Ctrl+O; what is being followed shows its progress on the tile itself.
 #pragma once
 
+#include <map>
 #include <vector>
 
 #include <QAbstractButton>
@@ -15,6 +16,7 @@
 class QLabel;
 class QPushButton;
 class QScrollArea;
+class QTimer;
 class QVBoxLayout;
 
 namespace mottix {
@@ -25,6 +27,7 @@ class SetTile : public QAbstractButton {
  public:
   SetTile(const SetRecord& set, QWidget* parent = nullptr);
   SetId set() const { return set_.id; }
+  const SetRecord& record() const { return set_; }
   bool open() const { return set_.state != SetState::kReviewed; }
   void showPaths(std::vector<RepPath> paths, std::vector<Finding> findings);
   void showProgress(std::optional<double> part);
@@ -53,6 +56,7 @@ class Lane : public QWidget {
  public:
   Lane(const Athlete& athlete, QWidget* parent = nullptr);
   AthleteId athlete() const { return athlete_.id; }
+  const Athlete& record() const { return athlete_; }
   void addTile(SetTile* tile);
   void finish();  // after the last tile
 
@@ -81,6 +85,8 @@ class QueueView : public QWidget {
   QueueView(HouseFile& house, AnalysisJobs& jobs, QWidget* parent = nullptr);
   void reload();
   void showProgress(SetId set, double part);
+  // The film was followed anew: what was drawn of it is old.
+  void forgetDrawing(SetId set) { drawings_.erase(set); }
   SetTile* tileOf(SetId set) const;
   Lane* laneOf(AthleteId athlete) const;
 
@@ -104,6 +110,19 @@ class QueueView : public QWidget {
   QVBoxLayout* lanes_ = nullptr;
   std::vector<Lane*> lane_list_;
   std::vector<SetTile*> tiles_;
+
+  // Paths and findings are computed between events, one set at a time, and kept while nothing changes.
+  struct Drawing {
+    Athlete athlete;
+    SetEdit edit;
+    std::vector<RepPath> paths;
+    std::vector<Finding> findings;
+  };
+  std::map<SetId, Drawing> drawings_;
+  std::vector<SetId> to_draw_;  // last one first
+  QTimer* drawing_timer_ = nullptr;
+  void drawNext();
+  const Athlete* athleteOf(SetId set) const;
 };
 
 }  // namespace mottix

@@ -38,6 +38,7 @@ struct Athlete {
   double step_kg = 2.5;  // what is added when technique carries the load
   int open_pain = 0;     // highest open pain note, 0..10
   std::string note;
+  bool operator==(const Athlete&) const = default;
 };
 
 // Station 1, Asked: what the sentence on top of the sheet says.
