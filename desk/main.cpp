@@ -32,7 +32,7 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
     const QString file = folder + QLatin1Char('/') + name + suffix + QStringLiteral(".png");
     return window.grab().save(file);
   };
-  if (!waitUntil([&] { return window.jobs().idle(); }, 600)) return 1;
+  if (!waitUntil([&] { return window.jobs().idle() && window.queue().drawn(); }, 600)) return 1;
   if (!save(QStringLiteral("queue"))) return 1;
   auto sets = window.house().sets();
   if (!sets || sets->empty()) return 1;

@@ -85,6 +85,7 @@ class QueueView : public QWidget {
   QueueView(HouseFile& house, AnalysisJobs& jobs, QWidget* parent = nullptr);
   void reload();
   void showProgress(SetId set, double part);
+  bool drawn() const { return to_draw_.empty(); }  // every tile shows its paths
   // The film was followed anew: what was drawn of it is old.
   void forgetDrawing(SetId set) { drawings_.erase(set); }
   SetTile* tileOf(SetId set) const;

@@ -5,11 +5,19 @@
 
 #include <QKeyEvent>
 #include <QMouseEvent>
+#include <QWheelEvent>
 
 #include "desk/theme.h"
 #include "report/wording.h"
 
 namespace mottix {
+namespace {
+
+constexpr double kWidestCell = 158.0;
+constexpr double kNarrowestCell = 74.0;  // more reps than fit scroll
+constexpr double kRoomForError = 120.0;  // narrower cells state the speed alone
+
+}  // namespace
 
 RepRibbon::RepRibbon(QWidget* parent) : QWidget(parent) {
   setFocusPolicy(Qt::StrongFocus);
@@ -28,18 +36,42 @@ void RepRibbon::setData(const SheetData* sheet) {
     for (const Rep& rep : data_->analysis->reps)
       paths_.push_back(pathOf(rep, data_->tracks, data_->analysis->camera));
   setAccessibleName(tr("Reps: %1; arrow keys go from one to the next").arg(paths_.size()));
-  update();
+  showFrom(first_);
+  setFrame(frame_);
 }
 
 void RepRibbon::setFrame(std::size_t frame) {
   frame_ = frame;
+  // The rep of the frame stays in sight.
+  if (data_ != nullptr)
+    if (const Rep* rep = data_->repAt(frame)) {
+      const auto at = static_cast<std::size_t>(rep - data_->analysis->reps.data());
+      if (at < first_) showFrom(at);
+      if (at >= first_ + cellsInSight()) showFrom(at + 1 - cellsInSight());
+    }
+  update();
+}
+
+double RepRibbon::cellWidth() const {
+  const double count = std::max<double>(1.0, static_cast<double>(paths_.size()));
+  const double wide = std::clamp(width() / count, kNarrowestCell, kWidestCell);
+  return wide * count <= width() + 0.5 ? wide : width() / std::max(1.0, std::floor(width() / kNarrowestCell));
+}
+
+std::size_t RepRibbon::cellsInSight() const {
+  return static_cast<std::size_t>(std::max(1.0, std::floor(width() / cellWidth() + 0.01)));
+}
+
+void RepRibbon::showFrom(std::size_t first) {
+  const std::size_t last = paths_.size() > cellsInSight() ? paths_.size() - cellsInSight() : 0;
+  first_ = std::min(first, last);
   update();
 }
 
 QRectF RepRibbon::cellRect(std::size_t i) const {
-  const double count = std::max<double>(1.0, static_cast<double>(paths_.size()));
-  const double wide = std::min(158.0, width() / count);
-  return {wide * static_cast<double>(i), 0.0, wide, static_cast<double>(height())};
+  const double wide = cellWidth();
+  return {wide * (static_cast<double>(i) - static_cast<double>(first_)), 0.0, wide,
+          static_cast<double>(height())};
 }
 
 QRectF RepRibbon::pathRect(std::size_t i) const {
@@ -59,7 +91,8 @@ void RepRibbon::paintEvent(QPaintEvent*) {
     return;
   }
   const auto& reps = data_->analysis->reps;
-  for (std::size_t i = 0; i < paths_.size(); ++i) {
+  const std::size_t end = std::min(paths_.size(), first_ + cellsInSight());
+  for (std::size_t i = first_; i < end; ++i) {
     const QRectF cell = cellRect(i);
     const Rep& rep = reps[i];
     const bool current = frame_ >= rep.start_frame && frame_ <= rep.end_frame;
@@ -94,14 +127,25 @@ void RepRibbon::paintEvent(QPaintEvent*) {
     p.setPen(t.muted);
     const Measure* speed = findMeasure(data_->analysis->measures, MeasureId::kMeanSpeed, rep.number);
     QString text;
-    if (speed != nullptr && speed->status == MeasureStatus::kOk) text = withError(speed->value, "m/s");
+    if (speed != nullptr && speed->status == MeasureStatus::kOk)
+      text = cell.width() >= kRoomForError ? withError(speed->value, "m/s")
+                                           : tr("%1 m/s").arg(speed->value.value, 0, 'f', 2);
     text = QFontMetrics(p.font()).elidedText(text, Qt::ElideRight, static_cast<int>(cell.width()) - 12);
     p.drawText(QPointF(cell.left() + 10, cell.bottom() - 10), text);
   }
+  if (paths_.size() <= cellsInSight()) return;
+  // Where in the set this stretch lies: a line for all reps, a bar on it for those in sight.
+  const double all = static_cast<double>(paths_.size());
+  p.setPen(QPen(t.line, 1.0));
+  p.drawLine(QPointF(0, 3), QPointF(width(), 3));
+  p.setPen(QPen(t.muted, 3.0));
+  p.drawLine(QPointF(width() * static_cast<double>(first_) / all, 3),
+             QPointF(width() * static_cast<double>(end) / all, 3));
 }
 
 void RepRibbon::goToPoint(const QPointF& at) {
-  for (std::size_t i = 0; i < paths_.size(); ++i) {
+  const std::size_t end = std::min(paths_.size(), first_ + cellsInSight());
+  for (std::size_t i = first_; i < end; ++i) {
     if (!cellRect(i).contains(at)) continue;
     double nearest = 1e18;
     std::size_t frame = paths_[i].frame.empty() ? 0 : paths_[i].frame.front();
@@ -118,6 +162,19 @@ void RepRibbon::goToPoint(const QPointF& at) {
     emit frameWanted(frame);
     return;
   }
+}
+
+void RepRibbon::resizeEvent(QResizeEvent*) {
+  showFrom(first_);
+  setFrame(frame_);
+}
+
+void RepRibbon::wheelEvent(QWheelEvent* event) {
+  if (paths_.size() <= cellsInSight()) return event->ignore();
+  const QPoint turn = event->angleDelta();
+  const int way = std::abs(turn.x()) > std::abs(turn.y()) ? turn.x() : turn.y();
+  if (way > 0 && first_ > 0) showFrom(first_ - 1);
+  if (way < 0) showFrom(first_ + 1);
 }
 
 void RepRibbon::mousePressEvent(QMouseEvent* event) {

@@ -252,6 +252,42 @@ TEST(RepRibbon, ClicksAndKeysAskForFrames) {
   EXPECT_TRUE(wanted.isEmpty()) << "beyond the last cell there is nothing";
 }
 
+TEST(RepRibbon, ALongSetScrollsToTheRepOfTheMomentAndWithTheWheel) {
+  const SheetData d = knownSheet();
+  const auto& reps = d.analysis->reps;
+  ASSERT_EQ(reps.size(), 3u);
+  RepRibbon ribbon;
+  ribbon.resize(160, 200);  // room for two
+  ribbon.setData(&d);
+  ribbon.show();
+  ASSERT_EQ(ribbon.cellsInSight(), 2u);
+  EXPECT_EQ(ribbon.firstInSight(), 0u);
+  ribbon.setFrame(reps[2].turn_frame);
+  EXPECT_EQ(ribbon.firstInSight(), 1u);
+  EXPECT_TRUE(ribbon.rect().contains(ribbon.cellRect(2).center().toPoint()));
+
+  auto wheel = [&](int way) {
+    QWheelEvent turn(QPointF(80, 100), ribbon.mapToGlobal(QPointF(80, 100)), {}, {0, way}, Qt::NoButton,
+                     Qt::NoModifier, Qt::NoScrollPhase, false);
+    QApplication::sendEvent(&ribbon, &turn);
+  };
+  wheel(120);
+  EXPECT_EQ(ribbon.firstInSight(), 0u);
+  wheel(120);
+  EXPECT_EQ(ribbon.firstInSight(), 0u) << "nothing before the first rep";
+  QSignalSpy wanted(&ribbon, &RepRibbon::frameWanted);
+  QTest::mouseClick(&ribbon, Qt::LeftButton, {}, QPoint(20, 100));
+  ASSERT_EQ(wanted.size(), 1);
+  const auto frame = wanted.takeFirst()[0].value<std::size_t>();
+  EXPECT_GE(frame, reps[0].start_frame);
+  EXPECT_LE(frame, reps[0].end_frame);
+  wheel(-120);
+  wheel(-120);
+  EXPECT_EQ(ribbon.firstInSight(), 1u) << "nothing after the last rep";
+  ribbon.resize(600, 200);
+  EXPECT_EQ(ribbon.firstInSight(), 0u) << "all fit again";
+}
+
 TEST(RepRibbon, SaysWhatWillComeWhenItIsEmpty) {
   RepRibbon ribbon;
   ribbon.resize(600, 200);
