@@ -5,7 +5,7 @@
 #include "core/base/estimate.h"
 #include "core/cue/cue_book.h"
 #include "core/log/records.h"
-#include "core/known_squat_test.h"
+#include "tests/known_squat.h"
 #include "core/verdict/analysis.h"
 
 namespace mottix {

@@ -3,7 +3,7 @@
 #include <gtest/gtest.h>
 #include <nlohmann/json.hpp>
 
-#include "core/known_squat_test.h"
+#include "tests/known_squat.h"
 #include "report/wording.h"
 
 namespace mottix {

@@ -16,7 +16,7 @@
 #include <QSignalSpy>
 #include <QTest>
 
-#include "core/known_squat_test.h"
+#include "tests/known_squat.h"
 #include "desk/analysis_jobs.h"
 #include "desk/film_view.h"
 #include "desk/finding_card.h"

@@ -237,6 +237,40 @@ TEST_F(Desk, PullingTheBarMovesTimeDownAndThroughTheTurnUpAgain) {
   EXPECT_TRUE(waitFor([&] { return view.shownFrame() == view.frame(); }));
 }
 
+// A phone held upright stores its pictures lying down and says so in a flag.
+TEST_F(Desk, APortraitFilmStandsUprightAndIsPulledLikeAnyOther) {
+  const fs::path lying = folder / "films" / "lying.mp4", portrait = folder / "films" / "portrait.mp4";
+  const std::string crop = "ffmpeg -v error -y -i " + film.string() + " -vf crop=260:360:190:0,transpose=1 " +
+                           lying.string() + " && ffmpeg -v error -y -i " + lying.string() +
+                           " -c copy -metadata:s:v:0 rotate=90 " + portrait.string();
+  ASSERT_EQ(std::system(crop.c_str()), 0);
+  const AthleteId athlete = window->addAthlete(QStringLiteral("Runa Tveit"));
+  dropOn(window->queue().laneOf(athlete), portrait);
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  const SetId id = window->house().sets()->front().id;
+  openByKey(id);
+  const SheetData& data = window->sheet().data();
+  ASSERT_TRUE(data.analysis) << data.problem.toStdString();
+  EXPECT_EQ(data.set.clip.width_px, 260);
+  EXPECT_EQ(data.set.clip.height_px, 360);
+  EXPECT_NE(data.set.clip.rotation_deg % 180, 0);
+  const Rep rep = data.analysis->reps.at(0);
+  // The plate is where it was in the uncut picture, 190 px further left.
+  const auto& near = truth["frames"][rep.turn_frame]["plate_near"]["px"];
+  const Vec2 expected(near[0].get<double>() - 190.0, near[1].get<double>());
+  EXPECT_LT((data.tracks.bar[rep.turn_frame].p_px - expected).norm(), 2.0);
+
+  FilmView& view = window->sheet().film();
+  view.goTo(rep.start_frame);
+  ASSERT_TRUE(waitFor([&] { return view.shownFrame() == rep.start_frame; }));
+  const auto at = [&](std::size_t f) { return view.toWidget(data.tracks.bar[f].p_px); };
+  EXPECT_TRUE(QRectF(view.rect()).contains(at(rep.start_frame)));
+  EXPECT_GT(at(rep.turn_frame).y(), at(rep.start_frame).y() + 20.0) << "down is down";
+  drag(view, at(rep.start_frame), at((rep.start_frame + rep.turn_frame) / 2));
+  EXPECT_GT(view.frame(), rep.start_frame);
+  EXPECT_LT(view.frame(), rep.turn_frame);
+}
+
 TEST_F(Desk, WheelKeysAndRibbonMoveTime) {
   openByKey(droppedAndFollowed());
   FilmView& view = window->sheet().film();

@@ -55,6 +55,14 @@ int rotationOf(const AVStream& stream) {
   return ((quarter % 4) + 4) % 4 * 90;
 }
 
+// The scaler writes whole blocks of 32 pixels; a picture of another width gets room for the last of each row.
+void createForScaler(cv::Mat& out, int height, int width, int type) {
+  constexpr int kBlock = 32;
+  if (width % kBlock == 0) return out.create(height, width, type);
+  const int roomy = (width + kBlock - 1) / kBlock * kBlock;
+  out = cv::Mat(height + 1, roomy, type)(cv::Rect(0, 0, width, height));
+}
+
 // The luma plane of these formats is the grey picture itself, so it is used without conversion.
 bool hasEightBitLuma(int format) {
   const AVPixFmtDescriptor* d = av_pix_fmt_desc_get(static_cast<AVPixelFormat>(format));
@@ -257,7 +265,7 @@ void Film::Impl::copyOut(FramePicture& out, Want want) {
   if (want == Want::kColour) {
     to_bgr.reset(sws_getCachedContext(to_bgr.release(), f.width, f.height, source, width, height,
                                       AV_PIX_FMT_BGR24, SWS_BILINEAR, nullptr, nullptr, nullptr));
-    out.bgr.create(height, width, CV_8UC3);
+    createForScaler(out.bgr, height, width, CV_8UC3);
     std::array<uint8_t*, 1> data = {out.bgr.data};
     std::array<int, 1> stride = {static_cast<int>(out.bgr.step)};
     sws_scale(to_bgr.get(), f.data, f.linesize, 0, f.height, data.data(), stride.data());
@@ -269,7 +277,7 @@ void Film::Impl::copyOut(FramePicture& out, Want want) {
   } else {
     to_gray.reset(sws_getCachedContext(to_gray.release(), f.width, f.height, source, width, height,
                                        AV_PIX_FMT_GRAY8, SWS_BILINEAR, nullptr, nullptr, nullptr));
-    out.gray.create(height, width, CV_8UC1);
+    createForScaler(out.gray, height, width, CV_8UC1);
     std::array<uint8_t*, 1> data = {out.gray.data};
     std::array<int, 1> stride = {static_cast<int>(out.gray.step)};
     sws_scale(to_gray.get(), f.data, f.linesize, 0, f.height, data.data(), stride.data());

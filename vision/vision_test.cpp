@@ -96,6 +96,104 @@ TEST(EstimateBarAxis, KnownParallaxGivesTheVanishingPointBack) {
   EXPECT_FALSE(estimateBarAxis(outlines, {640, 360}, 1024.0, 0.225));
 }
 
+TEST(EstimateBarAxis, ChanceCirclesThatContradictTheRingSeenMostAreNotHeard) {
+  const Vec2 vanishing(560, 330), wrong(900, 500);
+  std::vector<OutlineInFrame> outlines;
+  for (int i = 0; i < 24; ++i) {
+    OutlineInFrame o;
+    o.centre_px = Vec2(640, 150 + 14 * i);
+    o.radius_px = 80.0;
+    o.edge_px.fill(80.0F);
+    o.inner.push_back({o.centre_px - 0.02 * (vanishing - o.centre_px), 20.0});
+    if (i % 2 == 0) o.inner.push_back({o.centre_px - 0.03 * (wrong - o.centre_px), 40.0});
+    outlines.push_back(o);
+  }
+  const auto axis = estimateBarAxis(outlines, {640, 360}, 1024.0, 0.225);
+  ASSERT_TRUE(axis);
+  EXPECT_LT((axis->vanishing_px - vanishing).norm(), 12.0);
+}
+
+TEST(FitDiscOutline, ADiscCutByThePicturesEdgeIsFittedOnWhatIsSeen) {
+  const Vec2 centre(30.0, 180.0);
+  DiscOutline guess;
+  guess.centre_px = centre + Vec2(1.5, 1.0);
+  guess.radius_px = 60.0;
+  const auto fit = fitDiscOutline(discPicture(centre, 60.0, 2.0), guess, 6.0);
+  ASSERT_TRUE(fit);
+  EXPECT_LT((fit->outline.centre_px - centre).norm(), 0.4);
+  EXPECT_LT(fit->support, 0.8);
+  EXPECT_TRUE(std::isnan(fit->edge_px[kOutlineRays / 2])) << "there is no edge outside the picture";
+}
+
+TEST(FitDiscOutline, NonsenseIsRefused) {
+  const cv::Mat picture = discPicture({240, 180}, 60.0);
+  DiscOutline guess;
+  guess.centre_px = Vec2(240, 180);
+  guess.radius_px = 3.0;
+  EXPECT_FALSE(fitDiscOutline(picture, guess, 4.0));
+  guess.radius_px = 60.0;
+  guess.centre_px.x() = std::nan("");
+  EXPECT_FALSE(fitDiscOutline(picture, guess, 4.0));
+}
+
+// A drawn gym: a plate with a bright ring that goes down and up, a clock that hangs still, and a larger round
+// shadow that creeps along at a third of the contrast.
+class DrawnGym : public testing::Test {
+ protected:
+  static constexpr std::size_t kFrames = 120;
+  static Vec2 plateAt(std::size_t i) {
+    return {250.0, 110.0 + 70.0 * (1.0 - std::cos(2.0 * 3.14159265 * static_cast<double>(i) / 60.0))};
+  }
+  static cv::Mat picture(std::size_t i) {
+    constexpr int kFine = 4;
+    cv::Mat fine(360 * kFine, 480 * kFine, CV_8UC1, cv::Scalar(180));
+    auto disc = [&](Vec2 at, double radius, int grey) {
+      cv::circle(
+          fine,
+          {static_cast<int>(std::lround(at.x() * kFine)), static_cast<int>(std::lround(at.y() * kFine))},
+          static_cast<int>(std::lround(radius * kFine)), cv::Scalar(grey), cv::FILLED);
+    };
+    disc({90.0, 80.0}, 52.0, 60);
+    disc({380.0, 260.0 + 0.1 * static_cast<double>(i)}, 80.0, 150);
+    disc(plateAt(i), 44.0, 30);
+    disc(plateAt(i), 30.0, 160);
+    disc(plateAt(i), 26.0, 40);
+    cv::Mat out;
+    cv::resize(fine, out, {480, 360}, 0, 0, cv::INTER_AREA);
+    return out;
+  }
+  static Expected<PlateTrackResult> follow(std::optional<PlateSeed> seed = std::nullopt) {
+    PlateTracker tracker({}, seed);
+    std::vector<double> time_s;
+    for (std::size_t i = 0; i < kFrames; ++i) time_s.push_back(static_cast<double>(i) / 30.0);
+    for (std::size_t i = seed ? seed->frame : 0; i < kFrames; ++i) tracker.push(picture(i), i, time_s[i]);
+    if (const auto first = tracker.turnBack())
+      for (std::size_t i = *first; i-- > 0;) tracker.push(picture(i), i, time_s[i]);
+    return tracker.finish(time_s, 413.0, 0.225);
+  }
+  static void expectThePlate(const PlateTrackResult& result) {
+    ASSERT_EQ(result.samples.size(), kFrames);
+    for (std::size_t i = 0; i < kFrames; ++i) {
+      ASSERT_EQ(result.samples[i].state, TrackState::kSeen) << i;
+      EXPECT_LT((result.samples[i].p_px - plateAt(i)).norm(), 1.0) << i;
+      EXPECT_NEAR(result.samples[i].radius_px, 44.0, 1.5) << "the rim, not the ring inside it";
+    }
+  }
+};
+
+TEST_F(DrawnGym, TheBarIsTheRimThatMovesNotTheClockTheRingOrTheShadow) {
+  const auto result = follow();
+  ASSERT_TRUE(result) << result.error().text;
+  expectThePlate(*result);
+  EXPECT_FALSE(result->two_plates);
+}
+
+TEST_F(DrawnGym, APlateDrawnRoundInTheMiddleIsFollowedBothWays) {
+  const auto result = follow(PlateSeed{50, plateAt(50) + Vec2(2.0, -2.0), 45.0});
+  ASSERT_TRUE(result) << result.error().text;
+  expectThePlate(*result);
+}
+
 // One small synthetic film for all tests that need one.
 class OnFilm : public testing::Test {
  protected:

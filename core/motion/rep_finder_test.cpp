@@ -5,7 +5,7 @@
 #include <gtest/gtest.h>
 #include <random>
 
-#include "core/known_squat_test.h"
+#include "tests/known_squat.h"
 #include "core/measure/measure_set.h"
 
 namespace mottix {

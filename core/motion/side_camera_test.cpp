@@ -2,7 +2,7 @@
 
 #include <gtest/gtest.h>
 
-#include "core/known_squat_test.h"
+#include "tests/known_squat.h"
 
 namespace mottix {
 namespace {

@@ -1,7 +1,7 @@
 #include <gtest/gtest.h>
 
 #include "core/cue/cue_book.h"
-#include "core/known_squat_test.h"
+#include "tests/known_squat.h"
 #include "core/verdict/analysis.h"
 
 namespace mottix {
