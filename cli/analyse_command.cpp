@@ -11,7 +11,9 @@
 #include <nlohmann/json.hpp>
 
 #include "cli/commands.h"
+#include "cli/files.h"
 #include "report/analysis_document.h"
+#include "report/athlete_document.h"
 #include "report/wording.h"
 #include "vision/analyse_clip.h"
 
@@ -26,29 +28,6 @@ struct AnalyseOptions {
   double plate_mm = 450.0;
   std::optional<double> load_kg;
 };
-
-Expected<std::string> readText(const std::string& path) {
-  std::ifstream in(path, std::ios::binary);
-  if (!in || fs::is_directory(path))
-    return fail(Remedy::kCheckDisk, "“" + path + "” cannot be read. Check its place and permissions.");
-  std::ostringstream text;
-  text << in.rdbuf();
-  return text.str();
-}
-
-Expected<void> writeText(const std::string& path, const std::string& text) {
-  if (path == "-") {
-    std::cout << text << std::flush;
-    return {};
-  }
-  std::ofstream out(path, std::ios::binary | std::ios::trunc);
-  out << text;
-  out.close();
-  if (!out)
-    return fail(Remedy::kCheckDisk,
-                "“" + path + "” cannot be written. Check the folder, its permissions and the free space.");
-  return {};
-}
 
 void printSummary(const Analysis& analysis, const RuleBook& book, const Asked& asked,
                   const Athlete& athlete) {

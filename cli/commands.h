@@ -19,6 +19,7 @@ int report(const Error& error);
 // Adds the command to `app`; when it is chosen, its exit code is stored in `exit_code`.
 void addAnalyseCommand(CLI::App& app, int& exit_code);
 void addFilmCommand(CLI::App& app, int& exit_code);
+void addFitCommand(CLI::App& app, int& exit_code);
 void addDemoCommand(CLI::App& app, int& exit_code);
 
 }  // namespace mottix

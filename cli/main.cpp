@@ -40,6 +40,7 @@ int main(int argc, char** argv) {
   int exit_code = 0;
   mottix::addAnalyseCommand(app, exit_code);
   mottix::addFilmCommand(app, exit_code);
+  mottix::addFitCommand(app, exit_code);
   mottix::addDemoCommand(app, exit_code);
   try {
     app.parse(argc, argv);

@@ -151,24 +151,4 @@ Expected<std::vector<PlacedPoints>> parsePlacedPoints(const std::string& text, c
   return out;
 }
 
-Expected<AthleteFile> parseAthlete(const std::string& text, const std::string& file_name) {
-  auto bad = [&](const std::string& what) {
-    return fail(Remedy::kCorrectInput, "“" + file_name + "”: " + what);
-  };
-  const Json doc = Json::parse(text, nullptr, false);
-  if (doc.is_discarded() || !doc.is_object()) return bad("this is not a JSON object.");
-  AthleteFile out;
-  if (!doc.contains("name") || !doc["name"].is_string()) return bad("the athlete has no name.");
-  out.athlete.name = doc["name"];
-  for (const auto& [key, value] : doc.items()) {
-    if (key == "name") continue;
-    if (key != "step_kg" && key != "open_pain" && key != "reps") return bad("unknown entry “" + key + "”.");
-    if (!value.is_number()) return bad("“" + key + "” must be a number.");
-    if (key == "step_kg") out.athlete.step_kg = value.get<double>();
-    if (key == "open_pain") out.athlete.open_pain = value.get<int>();
-    if (key == "reps") out.reps_asked = value.get<int>();
-  }
-  return out;
-}
-
 }  // namespace mottix

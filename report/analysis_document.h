@@ -21,12 +21,4 @@ std::string toCsv(const Analysis& analysis);
 // Points placed by hand: {"frame": i, "points": {"hip": [x, y], …}}, one object or a list of them.
 Expected<std::vector<PlacedPoints>> parsePlacedPoints(const std::string& text, const std::string& file_name);
 
-// An athlete's own values: {"name": …, "step_kg": …, "open_pain": …, "reps": …}; all but the name may be left
-// out.
-struct AthleteFile {
-  Athlete athlete;
-  int reps_asked = 0;
-};
-Expected<AthleteFile> parseAthlete(const std::string& text, const std::string& file_name);
-
 }  // namespace mottix

@@ -3,8 +3,8 @@
 #include <gtest/gtest.h>
 #include <nlohmann/json.hpp>
 
-#include "tests/known_squat.h"
 #include "report/wording.h"
+#include "tests/known_squat.h"
 
 namespace mottix {
 namespace {
@@ -83,17 +83,6 @@ TEST(ParsePlacedPoints, SaysWhatIsWrongAndWhere) {
     EXPECT_NE(parsed.error().text.find("p.json"), std::string::npos);
     EXPECT_EQ(parsed.error().remedy, Remedy::kCorrectInput);
   }
-}
-
-TEST(ParseAthlete, TakesStepPainAndReps) {
-  const auto a = parseAthlete(R"({"name": "Runa", "step_kg": 1.25, "open_pain": 4, "reps": 5})", "a.json");
-  ASSERT_TRUE(a);
-  EXPECT_DOUBLE_EQ(a->athlete.step_kg, 1.25);
-  EXPECT_EQ(a->athlete.open_pain, 4);
-  EXPECT_EQ(a->reps_asked, 5);
-  for (const char* text :
-       {"1", "{}", R"({"name": 3})", R"({"name": "x", "step_kg": "much"})", R"({"name": "x", "shoe": 43})"})
-    EXPECT_FALSE(parseAthlete(text, "a.json")) << text;
 }
 
 TEST(Wording, NumbersCarryTheirErrorAndATrueMinus) {

@@ -42,6 +42,13 @@ class CommandLine : public testing::Test {
     const int status = std::system(command.c_str());
     return {WIFEXITED(status) ? WEXITSTATUS(status) : -1, textOf(folder / "out"), textOf(folder / "err")};
   }
+  static bool fitsSchema(const fs::path& file, const std::string& schema) {
+    const std::string validate =
+        "PATH=/usr/bin:$PATH python3 -c \"import json,jsonschema,sys; "
+        "jsonschema.validate(json.load(open(sys.argv[1])), json.load(open(sys.argv[2])))\" " +
+        file.string() + " " MOTTIX_SOURCE_DIR "/docs/" + schema + ".schema.json";
+    return std::system(validate.c_str()) == 0;
+  }
   static std::string film() { return (folder / "squat.mp4").string(); }
   static fs::path folder;
 };
@@ -50,7 +57,7 @@ fs::path CommandLine::folder;
 TEST_F(CommandLine, HelpNamesTheCommandsAndTheCaution) {
   const Ran help = run("--help");
   EXPECT_EQ(help.code, 0);
-  for (const char* word : {"analyse", "film", "demo", "Exit codes", "clinician"})
+  for (const char* word : {"analyse", "film", "fit", "demo", "Exit codes", "clinician"})
     EXPECT_NE(help.out.find(word), std::string::npos) << word;
   for (const char* option : {"--lift", "--variant", "--view", "--facing", "--plate-mm", "--load", "--points",
                              "--athlete", "--school", "--json", "--csv"})
@@ -77,11 +84,7 @@ TEST_F(CommandLine, AnalyseWritesJsonThatFitsItsSchema) {
   EXPECT_EQ(doc["clip"]["sha256"].get<std::string>().size(), 64u);
   EXPECT_TRUE(doc["decision"]["next_load_kg"].is_number());
   EXPECT_GT(textOf(folder / "a.csv").size(), 200u);
-  const std::string validate =
-      "python3 -c \"import json,jsonschema,sys; jsonschema.validate(json.load(open(sys.argv[1])), "
-      "json.load(open(sys.argv[2])))\" " +
-      (folder / "a.json").string() + " " MOTTIX_SOURCE_DIR "/docs/analysis.schema.json";
-  EXPECT_EQ(std::system(("PATH=/usr/bin:$PATH " + validate).c_str()), 0);
+  EXPECT_TRUE(fitsSchema(folder / "a.json", "analysis"));
 }
 
 TEST_F(CommandLine, JsonToStandardOutputIsNothingButJson) {
@@ -179,6 +182,57 @@ TEST_F(CommandLine, ANewerAnalysisOfTheSameFilmIsTheSame) {
   const double ratio = nlohmann::json::parse(small.out)["scale"]["mm_per_px"].get<double>() /
                        nlohmann::json::parse(a.out)["scale"]["mm_per_px"].get<double>();
   EXPECT_NEAR(ratio, 400.0 / 450.0, 0.003);
+}
+
+TEST_F(CommandLine, FitWritesWhatItsSchemaSaysForEveryLift) {
+  const fs::path athlete = folder / "body.json", out = folder / "fit.json";
+  std::ofstream(athlete) << R"({"name": "Runa Tveit", "height_cm": 170, "mass_kg": 66, "knee_to_wall_cm": 9,
+    "lengths_cm": {"thigh": 44, "trunk": 47}, "complaints": [{"joint": "knee", "side": "left", "level": 5}]})";
+  EXPECT_TRUE(fitsSchema(athlete, "athlete"));
+  for (const char* lift : {"squat", "deadlift", "bench"}) {
+    const Ran ran =
+        run("fit --athlete " + athlete.string() + " --load 70 --lift " + lift + " --json " + out.string());
+    ASSERT_EQ(ran.code, 0) << ran.err;
+    EXPECT_NE(ran.out.find("Caution"), std::string::npos) << "an open complaint is never silent";
+    EXPECT_TRUE(fitsSchema(out, "fit")) << lift;
+    const auto doc = nlohmann::json::parse(textOf(out));
+    EXPECT_EQ(doc["lift"], lift);
+    EXPECT_TRUE(doc["posture"]["feasible"].get<bool>());
+  }
+  const Ran piped =
+      run("fit --athlete " + athlete.string() + " --variant low --stance 50 --heel 10 --depth 2 --json -");
+  const auto doc = nlohmann::json::parse(piped.out, nullptr, false);
+  ASSERT_TRUE(doc.is_object()) << "nothing but JSON";
+  EXPECT_EQ(doc["variant"], "low");
+  EXPECT_EQ(doc["setup"]["stance_cm"], 50.0);
+  EXPECT_EQ(doc["setup"]["heel_mm"], 10.0);
+}
+
+TEST_F(CommandLine, FitRefusesWhatCannotBeABody) {
+  const fs::path athlete = folder / "wrong.json";
+  auto with = [&](const std::string& text, const std::string& more = {}) {
+    std::ofstream(athlete) << text;
+    return run("fit --athlete " + athlete.string() + more);
+  };
+  EXPECT_EQ(run("fit").code, 2);
+  EXPECT_EQ(run("fit --athlete " + (folder / "nowhere.json").string()).code, 3);
+  const Ran metres = with(R"({"height_cm": 1.7})");
+  EXPECT_EQ(metres.code, 2);
+  EXPECT_NE(metres.err.find("metres"), std::string::npos);
+  EXPECT_EQ(with(R"({"name": "x"})").code, 2) << "no height";
+  EXPECT_EQ(with(R"({"height_cm": 170})", " --variant sideways").code, 2);
+  EXPECT_EQ(with(R"({"height_cm": 170})", " --school own").code, 2);
+  EXPECT_EQ(with(R"({"height_cm": 170})", " --lift bench --stance 40").code, 2);
+  EXPECT_EQ(with(R"({"height_cm": 170})", " --stance -4").code, 2);
+  const Ran estimated = with(R"({"height_cm": 170})");
+  EXPECT_EQ(estimated.code, 0);
+  EXPECT_NE(estimated.out.find("estimated"), std::string::npos);
+  // The same file serves the analysis.
+  std::ofstream(athlete)
+      << R"({"name": "x", "height_cm": 170, "complaints": [{"joint": "knee", "level": 6}]})";
+  const Ran analysed = run("analyse " + film() + " --load 80 --athlete " + athlete.string());
+  EXPECT_EQ(analysed.code, 0) << analysed.err;
+  EXPECT_NE(analysed.out.find("stay at 80 kg"), std::string::npos) << analysed.out;
 }
 
 TEST_F(CommandLine, ADemoHouseIsNeverWrittenOver) {

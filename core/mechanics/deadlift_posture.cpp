@@ -10,8 +10,8 @@ namespace {
 
 constexpr double kGravity = 9.81;
 constexpr double kBarRadiusM = 0.0145;
-constexpr double kShinFrontOfShank =
-    0.11;                             // front of the shin before the line of the joints, part of the shank
+// Edge of the shin bone before the line of the joints, part of the shank: about 3.7 cm, own allowance.
+constexpr double kShinFrontOfShank = 0.085;
 constexpr double kGripOfHand = 0.45;  // wrist to the middle of a closed hand, part of the hand
 
 }  // namespace
@@ -116,7 +116,7 @@ DeadliftSolution solveDeadlift(const Body& body, const JointLimits& limits, cons
   const double weight = setup.load_kg * kGravity;
   p.hip_moment_nm = weight * p.hip_lever_m;
   p.knee_moment_nm = weight * p.knee_lever_m;
-  p.bar_from_shin_m = -p.ankle.x() - gap + p.bar.x();
+  p.bar_from_shin_m = std::max(0.0, p.bar.x() - p.ankle.x() - gap);
   out.feasible = true;
   out.posture = p;
   return out;

@@ -1,0 +1,35 @@
+#include "cli/files.h"
+
+#include <filesystem>
+#include <fstream>
+#include <iostream>
+#include <sstream>
+
+namespace mottix {
+
+namespace fs = std::filesystem;
+
+Expected<std::string> readText(const std::string& path) {
+  std::ifstream in(path, std::ios::binary);
+  if (!in || fs::is_directory(path))
+    return fail(Remedy::kCheckDisk, "“" + path + "” cannot be read. Check its place and permissions.");
+  std::ostringstream text;
+  text << in.rdbuf();
+  return text.str();
+}
+
+Expected<void> writeText(const std::string& path, const std::string& text) {
+  if (path == "-") {
+    std::cout << text << std::flush;
+    return {};
+  }
+  std::ofstream out(path, std::ios::binary | std::ios::trunc);
+  out << text;
+  out.close();
+  if (!out)
+    return fail(Remedy::kCheckDisk,
+                "“" + path + "” cannot be written. Check the folder, its permissions and the free space.");
+  return {};
+}
+
+}  // namespace mottix

@@ -1,0 +1,13 @@
+// Reading and writing whole files for the commands; "-" writes to standard output.
+#pragma once
+
+#include <string>
+
+#include "core/base/error.h"
+
+namespace mottix {
+
+Expected<std::string> readText(const std::string& path);
+Expected<void> writeText(const std::string& path, const std::string& text);
+
+}  // namespace mottix
