@@ -10,4 +10,7 @@ int printAccuracy(const std::vector<std::filesystem::path>& clips);
 // Each clip is decoded and tracked in turn, `rounds` times; medians and the ratio pair by pair.
 int printSpeed(const std::vector<std::filesystem::path>& clips, int rounds);
 
+// Time of one solve of each lift's posture over random bodies, as a Markdown table.
+int printPostureSpeed(int solves);
+
 }  // namespace mottix

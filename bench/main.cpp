@@ -15,6 +15,10 @@ int main(int argc, char** argv) {
   speed->add_option("CLIPS", clips)->required();
   speed->add_option("--rounds", rounds)->check(CLI::Range(1, 100))->capture_default_str();
   speed->callback([&] { code = mottix::printSpeed(clips, rounds); });
+  int solves = 20000;
+  CLI::App* posture = app.add_subcommand("posture", "Time of one posture solve");
+  posture->add_option("--solves", solves)->check(CLI::Range(100, 10000000))->capture_default_str();
+  posture->callback([&] { code = mottix::printPostureSpeed(solves); });
   CLI11_PARSE(app, argc, argv);
   return code;
 }

@@ -62,18 +62,6 @@ std::string_view nameOf(BenchLimit limit) {
   }
   return "none";
 }
-std::string_view nameOf(LengthSource source) {
-  switch (source) {
-    case LengthSource::kByHand:
-      return "by_hand";
-    case LengthSource::kFromClip:
-      return "from_clip";
-    case LengthSource::kFromHeight:
-      return "from_height";
-  }
-  return "from_height";
-}
-
 Json headOf(const std::string& name, std::string_view lift, const Body& body) {
   Json doc;
   doc["schema"] = kFitSchema;
@@ -82,8 +70,9 @@ Json headOf(const std::string& name, std::string_view lift, const Body& body) {
   Json lengths = Json::object();
   for (std::size_t i = 0; i < kSegmentCount; ++i) {
     const BodyLength& l = body.lengths[i];
-    lengths[std::string(mottix::nameOf(static_cast<Segment>(i)))] = {
-        {"cm", rounded(100.0 * l.m.value)}, {"sd", rounded(100.0 * l.m.sd)}, {"source", nameOf(l.source)}};
+    lengths[std::string(mottix::nameOf(static_cast<Segment>(i)))] = {{"cm", rounded(100.0 * l.m.value)},
+                                                                     {"sd", rounded(100.0 * l.m.sd)},
+                                                                     {"source", mottix::nameOf(l.source)}};
   }
   doc["body"] = {{"height_cm", rounded(100.0 * body.height_m)},
                  {"mass_kg", rounded(body.mass_kg)},

@@ -416,13 +416,13 @@ QString fitReasonWords(FitReason reason) {
     case FitReason::kClavicles:
       return tr("Twice the distance between the shoulder points; check that the forearms stand upright.");
     case FitReason::kRingMarks:
-      return tr("Measured from the ring marks, 81 cm apart, which make it repeatable.");
+      return tr("Not outside the ring marks, 81 cm apart; they make it repeatable.");
     case FitReason::kUsual:
       return tr("The usual start.");
     case FitReason::kTrunkClearlyMoreUpright:
       return tr("The trunk stays clearly more upright this way. Try both and compare.");
-    case FitReason::kStylesAlike:
-      return tr("The other style would not change the trunk by much. Try both and compare.");
+    case FitReason::kTrunkUprightEnough:
+      return tr("The trunk does not lean far in this style. Try both and compare.");
     case FitReason::kHeavyForTheHand:
       return tr("Heavy against body weight: one hand turned, that hand slightly wider.");
     case FitReason::kLongHand:

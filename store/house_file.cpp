@@ -360,6 +360,115 @@ Expected<void> HouseFile::saveAthlete(const Athlete& athlete) {
   });
 }
 
+Expected<std::optional<BodyFacts>> HouseFile::loadBody(AthleteId athlete) const {
+  return impl_->guarded([&]() -> Expected<std::optional<BodyFacts>> {
+    SQLite::Statement q(impl_->db,
+                        "SELECT sex, height_m, mass_kg, knee_to_wall_m FROM body WHERE athlete_id = ?");
+    q.bind(1, raw(athlete));
+    if (!q.executeStep()) return std::nullopt;
+    BodyFacts facts;
+    const std::string sex = q.getColumn(0).getString();
+    facts.sex = sex == nameOf(Sex::kFemale) ? Sex::kFemale
+                : sex == nameOf(Sex::kMale) ? Sex::kMale
+                                            : Sex::kUnstated;
+    facts.height_m = q.getColumn(1).getDouble();
+    if (!q.getColumn(2).isNull()) facts.mass_kg = q.getColumn(2).getDouble();
+    if (!q.getColumn(3).isNull()) facts.knee_to_wall_m = q.getColumn(3).getDouble();
+    SQLite::Statement l(impl_->db, "SELECT segment, m, sd, source FROM body_length WHERE athlete_id = ?");
+    l.bind(1, raw(athlete));
+    while (l.executeStep()) {
+      const auto segment = segmentNamed(l.getColumn(0).getString());
+      if (!segment) continue;  // of a later program
+      const bool clip = l.getColumn(3).getString() == nameOf(LengthSource::kFromClip);
+      facts.measured[indexOf(*segment)] = BodyLength{{l.getColumn(1).getDouble(), l.getColumn(2).getDouble()},
+                                                     clip ? LengthSource::kFromClip : LengthSource::kByHand};
+    }
+    return facts;
+  });
+}
+
+Expected<void> HouseFile::saveBody(AthleteId athlete, const BodyFacts& facts) {
+  return impl_->inTransaction([&] {
+    SQLite::Statement q(
+        impl_->db,
+        "INSERT INTO body (athlete_id, sex, height_m, mass_kg, knee_to_wall_m) VALUES (?, ?, ?, ?, ?) "
+        "ON CONFLICT (athlete_id) DO UPDATE SET sex = excluded.sex, height_m = excluded.height_m, "
+        "mass_kg = excluded.mass_kg, knee_to_wall_m = excluded.knee_to_wall_m");
+    q.bind(1, raw(athlete));
+    q.bind(2, std::string(nameOf(facts.sex)));
+    q.bind(3, facts.height_m);
+    if (facts.mass_kg) q.bind(4, *facts.mass_kg);
+    if (facts.knee_to_wall_m) q.bind(5, *facts.knee_to_wall_m);
+    q.exec();
+    SQLite::Statement old(impl_->db, "DELETE FROM body_length WHERE athlete_id = ?");
+    old.bind(1, raw(athlete));
+    old.exec();
+    for (std::size_t i = 0; i < kSegmentCount; ++i) {
+      const auto& length = facts.measured[i];
+      if (!length || length->source == LengthSource::kFromHeight) continue;
+      SQLite::Statement l(
+          impl_->db, "INSERT INTO body_length (athlete_id, segment, m, sd, source) VALUES (?, ?, ?, ?, ?)");
+      l.bind(1, raw(athlete));
+      l.bind(2, std::string(nameOf(static_cast<Segment>(i))));
+      l.bind(3, length->m.value);
+      l.bind(4, length->m.sd);
+      l.bind(5, std::string(nameOf(length->source)));
+      l.exec();
+    }
+  });
+}
+
+Expected<std::vector<ComplaintRecord>> HouseFile::complaints(AthleteId athlete) const {
+  return impl_->guarded([&]() -> Expected<std::vector<ComplaintRecord>> {
+    SQLite::Statement q(impl_->db,
+                        "SELECT id, joint, side, level, opened, closed FROM complaint WHERE athlete_id = ? "
+                        "ORDER BY opened, id");
+    q.bind(1, raw(athlete));
+    std::vector<ComplaintRecord> out;
+    while (q.executeStep()) {
+      const auto joint = complaintJointNamed(q.getColumn(1).getString());
+      if (!joint) continue;  // of a later program
+      out.push_back({ComplaintId{q.getColumn(0).getInt64()},
+                     {*joint, q.getColumn(3).getInt()},
+                     q.getColumn(2).getString(),
+                     q.getColumn(4).getString(),
+                     q.getColumn(5).getString()});
+    }
+    return out;
+  });
+}
+
+Expected<ComplaintId> HouseFile::addComplaint(AthleteId athlete, const ComplaintRecord& complaint) {
+  return impl_->guarded([&]() -> Expected<ComplaintId> {
+    SQLite::Statement q(impl_->db,
+                        "INSERT INTO complaint (athlete_id, joint, side, level, opened, closed) "
+                        "VALUES (?, ?, ?, ?, ?, ?)");
+    q.bind(1, raw(athlete));
+    q.bind(2, std::string(nameOf(complaint.what.joint)));
+    q.bind(3, complaint.side);
+    q.bind(4, complaint.what.level);
+    q.bind(5, complaint.opened);
+    q.bind(6, complaint.closed);
+    q.exec();
+    return ComplaintId{impl_->db.getLastInsertRowid()};
+  });
+}
+
+Expected<void> HouseFile::saveComplaint(const ComplaintRecord& complaint) {
+  return impl_->inTransaction([&] {
+    SQLite::Statement q(
+        impl_->db,
+        "UPDATE complaint SET joint = ?, side = ?, level = ?, opened = ?, closed = ? WHERE id = ?");
+    q.bind(1, std::string(nameOf(complaint.what.joint)));
+    q.bind(2, complaint.side);
+    q.bind(3, complaint.what.level);
+    q.bind(4, complaint.opened);
+    q.bind(5, complaint.closed);
+    q.bind(6, static_cast<std::int64_t>(complaint.id));
+    q.exec();
+  });
+}
+
 Expected<std::vector<SetRecord>> HouseFile::sets() const {
   return impl_->guarded([&]() -> Expected<std::vector<SetRecord>> { return impl_->readSets("", 0); });
 }

@@ -2,7 +2,7 @@
 
 namespace mottix {
 
-const std::array<std::string_view, 1> kMigrations = {
+const std::array<std::string_view, 2> kMigrations = {
     R"sql(
 CREATE TABLE athlete (
   id INTEGER PRIMARY KEY,
@@ -104,6 +104,34 @@ CREATE TABLE desk_state (               -- what was on the desk when it was left
   value TEXT NOT NULL
 );
 CREATE INDEX lift_set_of_session ON lift_set(session_id);
+)sql",
+    // The athlete's body. Kept as the coach gave it, also when it cannot be a body's yet.
+    R"sql(
+CREATE TABLE body (
+  athlete_id INTEGER PRIMARY KEY REFERENCES athlete(id) ON DELETE CASCADE,
+  sex TEXT NOT NULL DEFAULT '',        -- female, male or nothing
+  height_m REAL NOT NULL DEFAULT 0,    -- 0: not stated
+  mass_kg REAL,
+  knee_to_wall_m REAL
+);
+CREATE TABLE body_length (
+  athlete_id INTEGER NOT NULL REFERENCES body(athlete_id) ON DELETE CASCADE,
+  segment TEXT NOT NULL,
+  m REAL NOT NULL,
+  sd REAL NOT NULL,
+  source TEXT NOT NULL CHECK (source IN ('by_hand', 'from_clip')),
+  PRIMARY KEY (athlete_id, segment)
+);
+CREATE TABLE complaint (
+  id INTEGER PRIMARY KEY,
+  athlete_id INTEGER NOT NULL REFERENCES athlete(id) ON DELETE CASCADE,
+  joint TEXT NOT NULL,
+  side TEXT NOT NULL DEFAULT '' CHECK (side IN ('', 'left', 'right', 'both')),
+  level INTEGER NOT NULL CHECK (level BETWEEN 0 AND 10),
+  opened TEXT NOT NULL,                -- ISO date
+  closed TEXT NOT NULL DEFAULT ''      -- ISO date; empty while it is open
+);
+CREATE INDEX complaint_of_athlete ON complaint(athlete_id);
 )sql"};
 
 }  // namespace mottix

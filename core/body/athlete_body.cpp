@@ -33,7 +33,7 @@ constexpr double kBelievedSd = 6.0;
 constexpr double kAnkleOfHeight = 0.039;         // drillis1966
 constexpr double kUsualDorsiflexion_deg = 38.0;  // about 10.5 cm at the wall, key bennell1998
 
-std::string percentText(double low_m, double high_m) {
+std::string betweenText(double low_m, double high_m) {
   std::array<char, 96> text{};
   std::snprintf(text.data(), text.size(), "between %.0f and %.0f cm", 100.0 * low_m, 100.0 * high_m);
   return text.data();
@@ -49,6 +49,22 @@ std::string centimetres(double m) {
 
 std::string_view nameOf(Segment segment) {
   return kSegments[indexOf(segment)].name;
+}
+
+std::string_view nameOf(LengthSource source) {
+  switch (source) {
+    case LengthSource::kByHand:
+      return "by_hand";
+    case LengthSource::kFromClip:
+      return "from_clip";
+    case LengthSource::kFromHeight:
+      return "from_height";
+  }
+  return "from_height";
+}
+
+std::string_view nameOf(Sex sex) {
+  return sex == Sex::kFemale ? "female" : sex == Sex::kMale ? "male" : "";
 }
 
 std::optional<Segment> segmentNamed(std::string_view name) {
@@ -102,7 +118,7 @@ std::vector<FieldProblem> findProblems(const BodyFacts& facts) {
     const double low = h * (usual.value - kBelievedSd * usual.sd),
                  high = h * (usual.value + kBelievedSd * usual.sd);
     if (*m >= low && *m <= high) continue;
-    std::string text = centimetres(*m) + " is not believed at this height (" + percentText(low, high) + ").";
+    std::string text = centimetres(*m) + " is not believed at this height (" + betweenText(low, high) + ").";
     if (100.0 * *m >= low && 100.0 * *m <= high) text += " It looks like metres; give it in cm.";
     if (*m / 10.0 >= low && *m / 10.0 <= high) text += " It looks like mm; give it in cm.";
     say(nameOf(s), std::move(text));

@@ -40,6 +40,8 @@ std::string_view nameOf(Segment segment);
 std::optional<Segment> segmentNamed(std::string_view name);
 
 enum class LengthSource { kByHand, kFromClip, kFromHeight };
+std::string_view nameOf(LengthSource source);  // "by_hand", "from_clip", "from_height"
+std::string_view nameOf(Sex sex);              // "female", "male" or empty
 
 struct BodyLength {
   Estimate m;

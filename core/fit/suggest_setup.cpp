@@ -251,7 +251,7 @@ DeadliftFit suggestDeadlift(const Body& body, const std::vector<Complaint>& comp
   fit.sumo = solveDeadlift(body, limits, sumo);
   // Any body is somewhat more upright in sumo; it is worth a try where conventional leans far.
   constexpr double kLeansFar_deg = 70.0, kClearly_deg = 12.0;
-  FitReason why = FitReason::kStylesAlike;
+  FitReason why = FitReason::kTrunkUprightEnough;
   fit.setup = conventional;
   const bool better =
       fit.conventional.feasible && fit.sumo.feasible &&

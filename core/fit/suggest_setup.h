@@ -30,6 +30,7 @@ std::optional<ComplaintJoint> complaintJointNamed(std::string_view name);
 struct Complaint {
   ComplaintJoint joint = ComplaintJoint::kKnee;
   int level = 0;  // 0..10
+  bool operator==(const Complaint&) const = default;
 };
 // From this level on it shapes the set-up, and no load is raised.
 inline constexpr int kComplaintThatCounts = 4;
@@ -54,7 +55,7 @@ enum class FitReason {
   kRingMarks,  // not outside the marks, 81 cm apart
   kUsual,
   kTrunkClearlyMoreUpright,
-  kStylesAlike,
+  kTrunkUprightEnough,
   kHeavyForTheHand,
   kLongHand
 };

@@ -8,6 +8,8 @@
 #include <string>
 #include <vector>
 
+#include "core/body/athlete_body.h"
+#include "core/fit/suggest_setup.h"
 #include "core/load/decide_load.h"
 #include "core/motion/tracks.h"
 #include "core/verdict/analysis.h"
@@ -18,6 +20,7 @@ namespace mottix {
 // long long, the 64 bits that serialisers know by name everywhere.
 enum class AthleteId : long long {};
 enum class SetId : long long {};
+enum class ComplaintId : long long {};
 inline constexpr SetId kNoSet{0};
 
 // Facts of a film file. `file` is as given to the analysis; in a house file it is relative to the house.
@@ -39,6 +42,16 @@ struct Athlete {
   int open_pain = 0;     // highest open pain note, 0..10
   std::string note;
   bool operator==(const Athlete&) const = default;
+};
+
+// A complaint with its history: when it was opened, how bad it is, when it was closed.
+struct ComplaintRecord {
+  ComplaintId id{};
+  Complaint what;
+  std::string side;    // "left", "right", "both" or empty
+  std::string opened;  // ISO date
+  std::string closed;  // ISO date; empty while it is open
+  bool operator==(const ComplaintRecord&) const = default;
 };
 
 // Station 1, Asked: what the sentence on top of the sheet says.
