@@ -58,7 +58,7 @@ int printPostureSpeed(int solves) {
     return solveBench(b, setup).feasible;
   });
   printRow("whole squat suggestion", bodies, std::max(1, solves / 20),
-           [](const Body& b) { return suggestSquat(b, {}, SquatSchool::kBase, {}).solution.feasible; });
+           [](const Body& b) { return suggestSquat({b, {}, {}, {}, {}}, SquatSchool::kBase, {}).solution.feasible; });
   return 0;
 }
 

@@ -73,7 +73,7 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
     if (!text) return tl::make_unexpected(text.error());
     auto parsed = parseAthlete(*text, o.athlete);
     if (!parsed) return tl::make_unexpected(parsed.error());
-    athlete = parsed->athlete;
+    athlete = parsed->record.athlete;
     edit.asked.reps = parsed->reps_asked;
   }
   AnalysisSettings settings = settingsFor(athlete, edit);

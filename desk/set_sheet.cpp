@@ -721,10 +721,10 @@ void SetSheet::refreshNext() {
       tr("Safeties, collars and spotters first. Pain, numbness or dizziness: stop, and see a licensed "
          "clinician. "
          "Local rules come first.");
-  if (data_.athlete.open_pain >= LoadOptions{}.pain_limit)
+  if (data_.athlete.worstPain() >= LoadOptions{}.pain_limit)
     caution =
         tr("A pain note of %1/10 is open: no load is raised until it is settled. See a licensed clinician.")
-            .arg(data_.athlete.open_pain) +
+            .arg(data_.athlete.worstPain()) +
         QLatin1Char(' ') + tr("Safeties, collars and spotters first.");
   caution_->setText(caution);
   if (!data_.analysis) {

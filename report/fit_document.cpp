@@ -4,7 +4,7 @@
 
 #include <nlohmann/json.hpp>
 
-#include "report/wording.h"
+#include "report/fit_wording.h"
 
 namespace mottix {
 namespace {
@@ -93,7 +93,7 @@ Json listOf(const std::vector<Suggestion>& suggestions) {
       entry["value"] = s.choice;
     entry["unit"] = s.unit;
     entry["reason"] = fitReasonWords(s.reason).toStdString();
-    entry["school"] = mottix::nameOf(s.school);
+    entry["school"] = s.school;
     out.push_back(entry);
   }
   return out;

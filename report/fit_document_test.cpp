@@ -5,7 +5,7 @@
 #include <gtest/gtest.h>
 #include <nlohmann/json.hpp>
 
-#include "report/wording.h"
+#include "report/fit_wording.h"
 
 namespace mottix {
 namespace {
@@ -22,7 +22,7 @@ Body bodyOf(double dorsiflexion_deg = 38.0) {
 TEST(FitDocument, ASquatHoldsPostureSuggestionsAndSources) {
   const Body body = bodyOf();
   const auto doc =
-      toJson("Runa", body, SquatSchool::kHipLed, suggestSquat(body, {}, SquatSchool::kHipLed, {}));
+      toJson("Runa", body, SquatSchool::kHipLed, suggestSquat({body, {}, {}, {}, {}}, SquatSchool::kHipLed, {}));
   EXPECT_EQ(doc["schema"], "mottix.fit/1");
   EXPECT_EQ(doc["name"], "Runa");
   EXPECT_EQ(doc["variant"], "low");
@@ -44,7 +44,7 @@ TEST(FitDocument, APostureThatDoesNotExistHasNoNumbers) {
   wishes.bar = BarPosition::kFront;
   wishes.heel_raise_m = 0.0;
   wishes.heel_distance_m = 0.25;
-  const auto doc = toJson("", body, SquatSchool::kBase, suggestSquat(body, {}, SquatSchool::kBase, wishes));
+  const auto doc = toJson("", body, SquatSchool::kBase, suggestSquat({body, {}, {}, {}, {}}, SquatSchool::kBase, wishes));
   EXPECT_FALSE(doc["posture"]["feasible"].get<bool>());
   EXPECT_EQ(doc["posture"]["limited_by"], "ankle");
   EXPECT_FALSE(doc["posture"].contains("trunk_lean_deg"));
@@ -54,11 +54,11 @@ TEST(FitDocument, APostureThatDoesNotExistHasNoNumbers) {
 
 TEST(FitDocument, DeadliftShowsBothStylesAndBenchTheArms) {
   const Body body = bodyOf();
-  const auto pull = toJson("", body, suggestDeadlift(body, {}, std::nullopt, 100.0));
+  const auto pull = toJson("", body, suggestDeadlift({body, {}, {}, {}, {}}, DeadliftSchool::kBase, {}));
   EXPECT_EQ(pull["variant"], "conventional");
   EXPECT_LT(pull["other_style"]["trunk_lean_deg"].get<double>(),
             pull["posture"]["trunk_lean_deg"].get<double>());
-  const auto press = toJson("", body, suggestBench(body, {}, 60.0));
+  const auto press = toJson("", body, suggestBench({body, {}, {}, {}, {}}, BenchSchool::kBase, {}));
   EXPECT_GT(press["posture"]["elbow_flexion_deg"].get<double>(), 60.0);
 }
 
@@ -75,9 +75,9 @@ TEST(FitWords, EveryReasonCautionLimitAndSuggestionHasItsOwn) {
     EXPECT_FALSE(limitWords(static_cast<PostureLimit>(i)).isEmpty());
   EXPECT_TRUE(limitWords(PostureLimit::kNone).isEmpty());
   const Body body = bodyOf();
-  auto all = suggestSquat(body, {}, SquatSchool::kBase, {}).suggestions;
+  auto all = suggestSquat({body, {}, {}, {}, {}}, SquatSchool::kBase, {}).suggestions;
   for (const auto& more :
-       {suggestDeadlift(body, {}, std::nullopt, 200.0).suggestions, suggestBench(body, {}, 60.0).suggestions})
+       {suggestDeadlift({body, {}, {}, {}, {}}, DeadliftSchool::kBase, {}).suggestions, suggestBench({body, {}, {}, {}, {}}, BenchSchool::kBase, {}).suggestions})
     all.insert(all.end(), more.begin(), more.end());
   for (const Suggestion& s : all) {
     const QString text = suggestionWords(s);

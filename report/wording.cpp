@@ -24,15 +24,6 @@ int digitsFor(double sd, std::string_view unit) {
   return 1;
 }
 
-// A true minus sign, as wide as the plus.
-QString number(double value, int digits) {
-  QString text = QString::number(value, 'f', digits);
-  if (text.startsWith(QLatin1Char('-'))) {
-    text.remove(0, 1);
-    if (text.toDouble() != 0.0) text.prepend(QChar(0x2212));
-  }
-  return text;
-}
 
 struct RuleWords {
   const char* rule;
@@ -64,10 +55,19 @@ const RuleWords* wordsOf(const std::string& rule) {
 
 }  // namespace
 
+QString signedNumber(double value, int digits) {
+  QString text = QString::number(value, 'f', digits);
+  if (text.startsWith(QLatin1Char('-'))) {
+    text.remove(0, 1);
+    if (text.toDouble() != 0.0) text.prepend(QChar(0x2212));
+  }
+  return text;
+}
+
 QString withError(const Estimate& value, std::string_view unit) {
   const int digits = digitsFor(value.sd, unit);
-  return number(value.value, digits) + (unit == "deg" ? QStringLiteral("°") : QString()) +
-         QStringLiteral(" ± ") + number(value.sd, digits) +
+  return signedNumber(value.value, digits) + (unit == "deg" ? QStringLiteral("°") : QString()) +
+         QStringLiteral(" ± ") + signedNumber(value.sd, digits) +
          (unit == "deg" ? QStringLiteral("°") : unitWords(unit));
 }
 
@@ -217,7 +217,7 @@ QString findingDetail(const Finding& finding, const RuleBook& book, const std::v
     return tr("The error of ±%1%2 is larger than the ±%3%2 that this judgement allows. Film more squarely "
               "from the side, or "
               "put the joints right on this frame.")
-        .arg(number(widest, 1), unitWords(definition.unit), number(rule->max_sd, 0));
+        .arg(signedNumber(widest, 1), unitWords(definition.unit), signedNumber(rule->max_sd, 0));
   }
   QStringList values;
   for (int rep : finding.reps)
@@ -235,7 +235,7 @@ QString findingDetail(const Finding& finding, const RuleBook& book, const std::v
     text = list;
   text += QLatin1Char(' ') +
           tr("Limit %1%2 (%3).")
-              .arg(number(rule->limit, 0), unitWords(definition.unit), QString::fromStdString(book.name));
+              .arg(signedNumber(rule->limit, 0), unitWords(definition.unit), QString::fromStdString(book.name));
   if (finding.certainty == Certainty::kBorderline) text += QLatin1Char(' ') + tr("Too close to call.");
   return text;
 }
@@ -316,7 +316,7 @@ QString decisionReason(const LoadDecision& decision, const Analysis& analysis, c
     case LoadReason::kPain:
       return tr("A pain note of %1/10 is open: nothing is added until it is settled. See a licensed "
                 "clinician.")
-          .arg(athlete.open_pain);
+          .arg(athlete.worstPain());
     case LoadReason::kNoRules:
       return tr("There are no rules for this lift yet, so nothing is added on its account.");
     case LoadReason::kCouldNotJudge:
@@ -338,161 +338,7 @@ QString decisionChange(const LoadDecision& decision, const Athlete& athlete) {
       return tr("Back up in steps of %1 as soon as a set is clean.").arg(step);
     case LoadAction::kCantTell:
       if (decision.reason == LoadReason::kNoRules) return tr("Decide by eye and change the load.");
-
-      if (decision.reason == LoadReason::kNoRules) return tr("Decide by eye and change the load.");
       return tr("Place the joints, or film it again, to have it judged.");
-  }
-  return {};
-}
-
-QString suggestionWords(const Suggestion& s) {
-  struct Words {
-    std::string_view id;
-    const char* text;
-  };
-  static constexpr Words kWords[] = {
-      {"bar_position", "Bar position: %1"},
-      {"stance", "Stance: %1 cm between the heels"},
-      {"stance_in_feet", "Stance in own foot lengths: %1"},
-      {"toe_out", "Toes out: %1°"},
-      {"heel", "Heel raised: %1 mm"},
-      {"walk_out", "Walk-out: %1 steps"},
-      {"rack_height", "Rack: bar at %1 cm"},
-      {"safety_height", "Safeties: at %1 cm"},
-      {"breathing", "Breath: %1"},
-      {"style", "Style: %1"},
-      {"grip", "Hands: %1 cm apart"},
-      {"bar_from_shin", "Bar from the shin, standing: %1 cm"},
-      {"hip_height", "Hip joint at the start: %1 cm over the floor"},
-      {"grip_type", "Grip: %1"},
-      {"inside_ring_marks", "Each hand %1 cm inside the ring mark"},
-      {"touch_point", "Touch point: %1 cm below the shoulder line"},
-  };
-  QString value;
-  if (s.value)
-    value = number(*s.value, s.unit == "cm" || s.unit == "feet" ? 1 : 0);
-  else
-    value = QString::fromUtf8(s.choice.data(), static_cast<int>(s.choice.size()))
-                .replace(QLatin1Char('_'), QLatin1Char(' '));
-  for (const Words& w : kWords)
-    if (w.id == s.id) return tr(w.text).arg(value);
-  return {};
-}
-
-QString fitReasonWords(FitReason reason) {
-  switch (reason) {
-    case FitReason::kShoulderWidth:
-      return tr("Shoulder width is the common start.");
-    case FitReason::kUprightStyle:
-      return tr("Hip width suits those who squat upright.");
-    case FitReason::kLongThighs:
-      return tr("The thighs are long for the height; a wider stance shortens them as the balance sees them.");
-    case FitReason::kLongLegsShortTrunk:
-      return tr("Long thighs on a short trunk usually end at a middle position.");
-    case FitReason::kAnkleStops:
-      return tr("The ankle stops the shin before the load is shared as asked; the heel frees it.");
-    case FitReason::kAnkleEnough:
-      return tr("The ankle gives enough without a raised heel.");
-    case FitReason::kWithStance:
-      return tr("Follows from the stance.");
-    case FitReason::kSchoolAsks:
-      return tr("The chosen school asks for it.");
-    case FitReason::kSoreKnee:
-      return tr("Spares the sore knee: wider, shin nearer to vertical.");
-    case FitReason::kSoreHip:
-      return tr("Spares the sore hip: narrower; bone shape is not stretched away.");
-    case FitReason::kSoreShoulder:
-      return tr("Spares the sore shoulder or elbow.");
-    case FitReason::kSoreBack:
-      return tr("Spares the sore back: the trunk stays more upright.");
-    case FitReason::kHighBloodPressure:
-      return tr(
-          "A held breath raises the blood pressure; breathe in on the way down and out on the way up, with "
-          "lower loads.");
-    case FitReason::kFromPosture:
-      return tr("Where the solved posture of this body puts it.");
-    case FitReason::kMidSternum:
-      return tr("At about the middle of the breast-bone, so that nobody tip-toes it out.");
-    case FitReason::kClavicles:
-      return tr("Twice the distance between the shoulder points; check that the forearms stand upright.");
-    case FitReason::kRingMarks:
-      return tr("Not outside the ring marks, 81 cm apart; they make it repeatable.");
-    case FitReason::kUsual:
-      return tr("The usual start.");
-    case FitReason::kTrunkClearlyMoreUpright:
-      return tr("The trunk stays clearly more upright this way. Try both and compare.");
-    case FitReason::kTrunkUprightEnough:
-      return tr("The trunk does not lean far in this style. Try both and compare.");
-    case FitReason::kHeavyForTheHand:
-      return tr("Heavy against body weight: one hand turned, that hand slightly wider.");
-    case FitReason::kLongHand:
-      return tr("Heavy against body weight, and the fingers are long enough to hook.");
-  }
-  return {};
-}
-
-QString fitCautionWords(FitCaution caution) {
-  switch (caution) {
-    case FitCaution::kOpenComplaint:
-      return tr(
-          "A complaint of 4/10 or more is open. No load is raised; see a licensed clinician before loading.");
-    case FitCaution::kBloodPressure:
-      return tr("High blood pressure: see a licensed clinician before loading; no held breath, lower loads.");
-    case FitCaution::kNoPosture:
-      return tr("No posture exists with this set-up. Change stance, heel or depth; do not force it.");
-    case FitCaution::kEstimatedLengths:
-      return tr(
-          "Thigh or trunk is only estimated from the height. Measure them before trusting the posture.");
-  }
-  return {};
-}
-
-QString limitWords(PostureLimit limit) {
-  switch (limit) {
-    case PostureLimit::kNone:
-      return {};
-    case PostureLimit::kAnkle:
-      return tr("the shin leans as far as the ankle allows");
-    case PostureLimit::kKnee:
-      return tr("the knee bends as far as it can");
-    case PostureLimit::kHip:
-      return tr("the hip bends as far as it can");
-    case PostureLimit::kTrunk:
-      return tr("the trunk would lean too far");
-    case PostureLimit::kStance:
-      return tr("the feet stand too far apart for these legs");
-    case PostureLimit::kDepth:
-      return tr("this is deeper than the thigh is long");
-    case PostureLimit::kBalance:
-      return tr("no lean of the trunk brings the load over mid-foot");
-  }
-  return {};
-}
-
-QString limitWords(DeadliftLimit limit) {
-  switch (limit) {
-    case DeadliftLimit::kNone:
-      return {};
-    case DeadliftLimit::kShin:
-      return tr("the bar cannot lie against the shin at this height");
-    case DeadliftLimit::kArms:
-      return tr("the hands stand too far apart for these arms");
-    case DeadliftLimit::kReach:
-      return tr("arms, trunk and thigh do not meet at the bar");
-    case DeadliftLimit::kAnkle:
-      return tr("the shin would lean further than the ankle allows");
-  }
-  return {};
-}
-
-QString limitWords(BenchLimit limit) {
-  switch (limit) {
-    case BenchLimit::kNone:
-      return {};
-    case BenchLimit::kTooWide:
-      return tr("the upper arm does not reach out to this grip");
-    case BenchLimit::kTooNarrow:
-      return tr("the grip is too narrow for upright forearms");
   }
   return {};
 }

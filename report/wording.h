@@ -4,11 +4,11 @@
 
 #include <QString>
 
-#include "core/fit/suggest_setup.h"
 #include "core/log/records.h"
 
 namespace mottix {
 
+QString signedNumber(double value, int digits);  // with a true minus sign, as wide as the plus
 // "1.8 ± 0.9 cm"; the digits follow the error.
 QString withError(const Estimate& value, std::string_view unit);
 QString kilograms(double load_kg);              // "82.5 kg"
@@ -32,13 +32,5 @@ QString decisionHeading(const LoadDecision& decision, const Asked& asked);
 QString decisionReason(const LoadDecision& decision, const Analysis& analysis, const Athlete& athlete);
 // What would change the decision.
 QString decisionChange(const LoadDecision& decision, const Athlete& athlete);
-
-// Fit: what is suggested and why, and what there is to mind.
-QString suggestionWords(const Suggestion& suggestion);  // "Stance: 40 cm between the heels"
-QString fitReasonWords(FitReason reason);               // a whole sentence
-QString fitCautionWords(FitCaution caution);
-QString limitWords(PostureLimit limit);  // what stops the posture; empty for none
-QString limitWords(DeadliftLimit limit);
-QString limitWords(BenchLimit limit);
 
 }  // namespace mottix

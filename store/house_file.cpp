@@ -4,6 +4,7 @@
 #include <bit>
 #include <cstring>
 #include <fstream>
+#include <sstream>
 
 #include <SQLiteCpp/SQLiteCpp.h>
 #include <sqlite3.h>
@@ -21,6 +22,11 @@ std::string quoted(const fs::path& path) {
 }
 
 Error errorFrom(const SQLite::Exception& e, const fs::path& path) {
+  if (e.getExtendedErrorCode() == SQLITE_CONSTRAINT_FOREIGNKEY)
+    return {Remedy::kCorrectInput,
+            "Something in " + quoted(path) +
+                " still refers to what was to be removed: a set-up that sets were lifted with stays. "
+                "Nothing was changed."};
   switch (e.getErrorCode()) {
     case SQLITE_READONLY:
     case SQLITE_CANTOPEN:
@@ -75,6 +81,20 @@ SetState stateNamed(std::string_view name) {
 
 Facing facingNamed(std::string_view name) {
   return name == "left" ? Facing::kLeft : name == "right" ? Facing::kRight : Facing::kUnknown;
+}
+
+// Lists of names in one text.
+template <typename Values>
+std::string namesOf(const Values& values) {
+  std::string out;
+  for (const auto& v : values) out += (out.empty() ? "" : ",") + std::string(nameOf(v));
+  return out;
+}
+std::vector<std::string> namesIn(const std::string& text) {
+  std::vector<std::string> out;
+  std::istringstream in(text);
+  for (std::string name; std::getline(in, name, ',');) out.push_back(name);
+  return out;
 }
 
 std::int64_t raw(SetId id) {
@@ -139,7 +159,7 @@ struct HouseFile::Impl {
     SQLite::Statement update(db,
                              "UPDATE lift_set SET state = ?, lift = ?, variant = ?, reps = ?, load_kg = ?, "
                              "effort = ?, facing = ?, "
-                             "plate_mm = ?, cue = ?, next_load_kg = ? WHERE id = ?");
+                             "plate_mm = ?, cue = ?, next_load_kg = ?, setup_id = ?, comfort = ? WHERE id = ?");
     update.bind(1, std::string(nameOf(state)));
     update.bind(2, std::string(nameOf(edit.asked.lift)));
     update.bind(3, edit.asked.variant);
@@ -153,7 +173,9 @@ struct HouseFile::Impl {
       update.bind(10, *edit.next_load_kg);
     else
       update.bind(10);
-    update.bind(11, raw(id));
+    if (edit.setup) update.bind(11, static_cast<std::int64_t>(*edit.setup));
+    if (edit.comfort) update.bind(12, *edit.comfort);
+    update.bind(13, raw(id));
     update.exec();
     clear("placed_point", id);
     SQLite::Statement point(db, "INSERT INTO placed_point VALUES (?, ?, ?, ?, ?, ?)");
@@ -186,13 +208,273 @@ struct HouseFile::Impl {
     wipe.exec();
   }
 
+  std::vector<Athlete> readAthletes(const std::string& where, std::int64_t id) {
+    SQLite::Statement q(db,
+                        "SELECT id, name, step_kg, open_pain, note, birth_year, lifts_since, goal, test_day, "
+                        "squat_school, bench_school, deadlift_school, equipment, constraints, "
+                        "(SELECT coalesce(max(level), 0) FROM complaint c WHERE c.athlete_id = a.id AND "
+                        "c.closed = '') FROM athlete a " +
+                            where + " ORDER BY name COLLATE NOCASE");
+    if (!where.empty()) q.bind(1, id);
+    std::vector<Athlete> out;
+    while (q.executeStep()) {
+      Athlete a;
+      a.id = AthleteId{q.getColumn(0).getInt64()};
+      a.name = q.getColumn(1).getString();
+      a.step_kg = q.getColumn(2).getDouble();
+      a.open_pain = q.getColumn(3).getInt();
+      a.note = q.getColumn(4).getString();
+      AthleteProfile& p = a.profile;
+      if (!q.getColumn(5).isNull()) p.birth_year = q.getColumn(5).getInt();
+      if (!q.getColumn(6).isNull()) p.lifts_since = q.getColumn(6).getInt();
+      p.goal = q.getColumn(7).getString();
+      p.test_day = q.getColumn(8).getString();
+      p.squat = squatSchoolNamed(q.getColumn(9).getString()).value_or(SquatSchool::kBase);
+      p.bench = benchSchoolNamed(q.getColumn(10).getString()).value_or(BenchSchool::kBase);
+      p.deadlift = deadliftSchoolNamed(q.getColumn(11).getString()).value_or(DeadliftSchool::kBase);
+      for (const std::string& name : namesIn(q.getColumn(12).getString()))
+        if (const auto e = equipmentNamed(name)) p.equipment.push_back(*e);
+      for (const std::string& name : namesIn(q.getColumn(13).getString()))
+        if (const auto c = constraintNamed(name)) p.constraints.push_back(*c);
+      a.worst_complaint = q.getColumn(14).getInt();
+      out.push_back(std::move(a));
+    }
+    return out;
+  }
+
+  void writeAthlete(const Athlete& a) {
+    SQLite::Statement q(db,
+                        "UPDATE athlete SET name = ?, step_kg = ?, open_pain = ?, note = ?, birth_year = ?, "
+                        "lifts_since = ?, goal = ?, test_day = ?, squat_school = ?, bench_school = ?, "
+                        "deadlift_school = ?, equipment = ?, constraints = ? WHERE id = ?");
+    const AthleteProfile& p = a.profile;
+    q.bind(1, a.name);
+    q.bind(2, a.step_kg);
+    q.bind(3, a.open_pain);
+    q.bind(4, a.note);
+    if (p.birth_year) q.bind(5, *p.birth_year);
+    if (p.lifts_since) q.bind(6, *p.lifts_since);
+    q.bind(7, p.goal);
+    q.bind(8, p.test_day);
+    q.bind(9, std::string(nameOf(p.squat)));
+    q.bind(10, std::string(nameOf(p.bench)));
+    q.bind(11, std::string(nameOf(p.deadlift)));
+    q.bind(12, namesOf(p.equipment));
+    q.bind(13, namesOf(p.constraints));
+    q.bind(14, raw(a.id));
+    q.exec();
+  }
+
+  std::optional<BodyFacts> readBody(AthleteId athlete) {
+    SQLite::Statement q(db, "SELECT sex, height_m, mass_kg, knee_to_wall_m FROM body WHERE athlete_id = ?");
+    q.bind(1, raw(athlete));
+    if (!q.executeStep()) return std::nullopt;
+    BodyFacts facts;
+    const std::string sex = q.getColumn(0).getString();
+    facts.sex = sex == nameOf(Sex::kFemale) ? Sex::kFemale
+                : sex == nameOf(Sex::kMale) ? Sex::kMale
+                                            : Sex::kUnstated;
+    facts.height_m = q.getColumn(1).getDouble();
+    if (!q.getColumn(2).isNull()) facts.mass_kg = q.getColumn(2).getDouble();
+    if (!q.getColumn(3).isNull()) facts.knee_to_wall_m = q.getColumn(3).getDouble();
+    SQLite::Statement l(db, "SELECT segment, m, sd, source FROM body_length WHERE athlete_id = ?");
+    l.bind(1, raw(athlete));
+    while (l.executeStep()) {
+      const auto segment = segmentNamed(l.getColumn(0).getString());
+      if (!segment) continue;  // of a later program
+      const bool clip = l.getColumn(3).getString() == nameOf(LengthSource::kFromClip);
+      facts.measured[indexOf(*segment)] = BodyLength{{l.getColumn(1).getDouble(), l.getColumn(2).getDouble()},
+                                                     clip ? LengthSource::kFromClip : LengthSource::kByHand};
+    }
+    return facts;
+  }
+
+  void writeBody(AthleteId athlete, const std::optional<BodyFacts>& facts) {
+    wipe("body", athlete);  // and with it the lengths
+    if (!facts) return;
+    SQLite::Statement q(
+        db, "INSERT INTO body (athlete_id, sex, height_m, mass_kg, knee_to_wall_m) VALUES (?, ?, ?, ?, ?)");
+    q.bind(1, raw(athlete));
+    q.bind(2, std::string(nameOf(facts->sex)));
+    q.bind(3, facts->height_m);
+    if (facts->mass_kg) q.bind(4, *facts->mass_kg);
+    if (facts->knee_to_wall_m) q.bind(5, *facts->knee_to_wall_m);
+    q.exec();
+    for (std::size_t i = 0; i < kSegmentCount; ++i) {
+      const auto& length = facts->measured[i];
+      if (!length || length->source == LengthSource::kFromHeight) continue;
+      SQLite::Statement l(
+          db, "INSERT INTO body_length (athlete_id, segment, m, sd, source) VALUES (?, ?, ?, ?, ?)");
+      l.bind(1, raw(athlete));
+      l.bind(2, std::string(nameOf(static_cast<Segment>(i))));
+      l.bind(3, length->m.value);
+      l.bind(4, length->m.sd);
+      l.bind(5, std::string(nameOf(length->source)));
+      l.exec();
+    }
+  }
+
+  std::vector<ComplaintRecord> readComplaints(AthleteId athlete) {
+    SQLite::Statement q(
+        db, "SELECT joint, side, level, opened, closed FROM complaint WHERE athlete_id = ? ORDER BY id");
+    q.bind(1, raw(athlete));
+    std::vector<ComplaintRecord> out;
+    while (q.executeStep()) {
+      const auto joint = complaintJointNamed(q.getColumn(0).getString());
+      if (!joint) continue;  // of a later program
+      out.push_back({{*joint, q.getColumn(2).getInt()},
+                     q.getColumn(1).getString(),
+                     q.getColumn(3).getString(),
+                     q.getColumn(4).getString()});
+    }
+    return out;
+  }
+
+  void writeComplaints(AthleteId athlete, const std::vector<ComplaintRecord>& complaints) {
+    wipe("complaint", athlete);
+    for (const ComplaintRecord& c : complaints) {
+      SQLite::Statement q(db,
+                          "INSERT INTO complaint (athlete_id, joint, side, level, opened, closed) "
+                          "VALUES (?, ?, ?, ?, ?, ?)");
+      q.bind(1, raw(athlete));
+      q.bind(2, std::string(nameOf(c.what.joint)));
+      q.bind(3, c.side);
+      q.bind(4, c.what.level);
+      q.bind(5, c.opened);
+      q.bind(6, c.closed);
+      q.exec();
+    }
+  }
+
+  std::vector<ScreenResult> readScreens(AthleteId athlete) {
+    SQLite::Statement q(db, "SELECT id, screen, day FROM screen WHERE athlete_id = ? ORDER BY id");
+    q.bind(1, raw(athlete));
+    std::vector<ScreenResult> out;
+    while (q.executeStep()) {
+      const auto screen = screenNamed(q.getColumn(1).getString());
+      if (!screen) continue;  // of a later program
+      ScreenResult r;
+      r.screen = *screen;
+      r.day = q.getColumn(2).getString();
+      const auto questions = questionsOf(*screen);
+      r.answers.resize(questions.size());
+      SQLite::Statement a(db, "SELECT question, value FROM screen_answer WHERE screen_id = ?");
+      a.bind(1, q.getColumn(0).getInt64());
+      while (a.executeStep())
+        for (std::size_t i = 0; i < questions.size(); ++i)
+          if (questions[i].id == a.getColumn(0).getString()) r.answers[i] = a.getColumn(1).getDouble();
+      out.push_back(std::move(r));
+    }
+    return out;
+  }
+
+  void writeScreens(AthleteId athlete, const std::vector<ScreenResult>& screens) {
+    wipe("screen", athlete);
+    for (const ScreenResult& r : screens) {
+      SQLite::Statement q(db, "INSERT INTO screen (athlete_id, screen, day) VALUES (?, ?, ?)");
+      q.bind(1, raw(athlete));
+      q.bind(2, std::string(nameOf(r.screen)));
+      q.bind(3, r.day);
+      q.exec();
+      const std::int64_t id = db.getLastInsertRowid();
+      const auto questions = questionsOf(r.screen);
+      for (std::size_t i = 0; i < std::min(questions.size(), r.answers.size()); ++i) {
+        if (!r.answers[i]) continue;
+        SQLite::Statement a(db, "INSERT INTO screen_answer (screen_id, question, value) VALUES (?, ?, ?)");
+        a.bind(1, id);
+        a.bind(2, std::string(questions[i].id));
+        a.bind(3, *r.answers[i]);
+        a.exec();
+      }
+    }
+  }
+
+  std::vector<SetupRecord> readSetups(AthleteId athlete) {
+    SQLite::Statement q(db,
+                        "SELECT id, lift, name, day, chosen, chosen_why FROM setup WHERE athlete_id = ? "
+                        "ORDER BY id");
+    q.bind(1, raw(athlete));
+    std::vector<SetupRecord> out;
+    while (q.executeStep()) {
+      SetupRecord s;
+      s.id = SetupId{q.getColumn(0).getInt64()};
+      s.athlete = athlete;
+      s.lift = liftNamed(q.getColumn(1).getString()).value_or(Lift::kSquat);
+      s.name = q.getColumn(2).getString();
+      s.day = q.getColumn(3).getString();
+      s.chosen = q.getColumn(4).getInt() != 0;
+      s.chosen_why = q.getColumn(5).getString();
+      SQLite::Statement v(
+          db, "SELECT id, value, choice, unit, reason FROM setup_value WHERE setup_id = ? ORDER BY place");
+      v.bind(1, static_cast<std::int64_t>(s.id));
+      while (v.executeStep()) {
+        SetupValue value;
+        value.id = v.getColumn(0).getString();
+        if (!v.getColumn(1).isNull()) value.value = v.getColumn(1).getDouble();
+        value.choice = v.getColumn(2).getString();
+        value.unit = v.getColumn(3).getString();
+        value.reason = v.getColumn(4).getString();
+        s.values.push_back(std::move(value));
+      }
+      out.push_back(std::move(s));
+    }
+    return out;
+  }
+
+  // Sets refer to set-ups, so those that stay keep their row.
+  void writeSetups(AthleteId athlete, const std::vector<SetupRecord>& setups) {
+    for (const SetupRecord& old : readSetups(athlete)) {
+      if (std::any_of(setups.begin(), setups.end(), [&](const SetupRecord& s) { return s.id == old.id; }))
+        continue;
+      SQLite::Statement gone(db, "DELETE FROM setup WHERE id = ?");
+      gone.bind(1, static_cast<std::int64_t>(old.id));
+      gone.exec();
+    }
+    for (const SetupRecord& s : setups) {
+      SQLite::Statement q(
+          db,
+          "INSERT INTO setup (id, athlete_id, lift, name, day, chosen, chosen_why) VALUES (?, ?, ?, ?, ?, ?, "
+          "?) ON CONFLICT (id) DO UPDATE SET name = excluded.name, day = excluded.day, chosen = "
+          "excluded.chosen, chosen_why = excluded.chosen_why");
+      q.bind(1, static_cast<std::int64_t>(s.id));
+      q.bind(2, raw(athlete));
+      q.bind(3, std::string(nameOf(s.lift)));
+      q.bind(4, s.name);
+      q.bind(5, s.day);
+      q.bind(6, s.chosen ? 1 : 0);
+      q.bind(7, s.chosen_why);
+      q.exec();
+      SQLite::Statement clear_values(db, "DELETE FROM setup_value WHERE setup_id = ?");
+      clear_values.bind(1, static_cast<std::int64_t>(s.id));
+      clear_values.exec();
+      for (std::size_t i = 0; i < s.values.size(); ++i) {
+        const SetupValue& value = s.values[i];
+        SQLite::Statement v(db, "INSERT INTO setup_value VALUES (?, ?, ?, ?, ?, ?, ?)");
+        v.bind(1, static_cast<std::int64_t>(s.id));
+        v.bind(2, static_cast<std::int64_t>(i));
+        v.bind(3, value.id);
+        if (value.value) v.bind(4, *value.value);
+        v.bind(5, value.choice);
+        v.bind(6, value.unit);
+        v.bind(7, value.reason);
+        v.exec();
+      }
+    }
+  }
+
+  void wipe(const char* table, AthleteId athlete) {
+    SQLite::Statement q(db, std::string("DELETE FROM ") + table + " WHERE athlete_id = ?");
+    q.bind(1, raw(athlete));
+    q.exec();
+  }
+
   std::vector<SetRecord> readSets(const std::string& where, std::int64_t id) {
     SQLite::Statement q(db,
                         "SELECT s.id, e.athlete_id, e.day, s.state, s.problem, s.lift, s.variant, s.reps, "
                         "s.load_kg, s.effort, s.facing, "
                         "s.plate_mm, s.cue, s.next_load_kg, c.path, c.sha256, c.width, c.height, "
                         "c.rotation_deg, c.frames, c.duration_s, "
-                        "c.variable_rate FROM lift_set s JOIN session e ON e.id = s.session_id JOIN clip c "
+                        "c.variable_rate, s.setup_id, s.comfort FROM lift_set s JOIN session e ON e.id = s.session_id JOIN clip c "
                         "ON c.id = s.clip_id " +
                             where + " ORDER BY e.day, s.id");
     if (!where.empty()) q.bind(1, id);
@@ -222,6 +504,8 @@ struct HouseFile::Impl {
                   static_cast<std::size_t>(std::max<std::int64_t>(0, q.getColumn(19).getInt64())),
                   q.getColumn(20).getDouble(),
                   q.getColumn(21).getInt() != 0};
+      if (!q.getColumn(22).isNull()) set.edit.setup = SetupId{q.getColumn(22).getInt64()};
+      if (!q.getColumn(23).isNull()) set.edit.comfort = q.getColumn(23).getInt();
       readChildren(set);
       out.push_back(std::move(set));
     }
@@ -323,149 +607,58 @@ std::string HouseFile::relativeFilm(const fs::path& film) const {
 }
 
 Expected<std::vector<Athlete>> HouseFile::athletes() const {
-  return impl_->guarded([&]() -> Expected<std::vector<Athlete>> {
-    SQLite::Statement q(
-        impl_->db, "SELECT id, name, step_kg, open_pain, note FROM athlete ORDER BY name COLLATE NOCASE");
-    std::vector<Athlete> out;
-    while (q.executeStep())
-      out.push_back({AthleteId{q.getColumn(0).getInt64()}, q.getColumn(1).getString(),
-                     q.getColumn(2).getDouble(), q.getColumn(3).getInt(), q.getColumn(4).getString()});
-    return out;
-  });
+  return impl_->guarded([&]() -> Expected<std::vector<Athlete>> { return impl_->readAthletes("", 0); });
 }
 
 Expected<AthleteId> HouseFile::addAthlete(const Athlete& athlete) {
-  return impl_->guarded([&]() -> Expected<AthleteId> {
-    SQLite::Statement q(impl_->db,
-                        "INSERT INTO athlete (name, step_kg, open_pain, note) VALUES (?, ?, ?, ?)");
+  AthleteId id{};
+  auto done = impl_->inTransaction([&] {
+    SQLite::Statement q(impl_->db, "INSERT INTO athlete (name) VALUES (?)");
     q.bind(1, athlete.name);
-    q.bind(2, athlete.step_kg);
-    q.bind(3, athlete.open_pain);
-    q.bind(4, athlete.note);
     q.exec();
-    return AthleteId{impl_->db.getLastInsertRowid()};
+    id = AthleteId{impl_->db.getLastInsertRowid()};
+    Athlete added = athlete;
+    added.id = id;
+    impl_->writeAthlete(added);
   });
+  if (!done) return tl::make_unexpected(done.error());
+  return id;
 }
 
 Expected<void> HouseFile::saveAthlete(const Athlete& athlete) {
-  return impl_->inTransaction([&] {
-    SQLite::Statement q(impl_->db,
-                        "UPDATE athlete SET name = ?, step_kg = ?, open_pain = ?, note = ? WHERE id = ?");
-    q.bind(1, athlete.name);
-    q.bind(2, athlete.step_kg);
-    q.bind(3, athlete.open_pain);
-    q.bind(4, athlete.note);
-    q.bind(5, raw(athlete.id));
-    q.exec();
-  });
+  return impl_->inTransaction([&] { impl_->writeAthlete(athlete); });
 }
 
-Expected<std::optional<BodyFacts>> HouseFile::loadBody(AthleteId athlete) const {
-  return impl_->guarded([&]() -> Expected<std::optional<BodyFacts>> {
-    SQLite::Statement q(impl_->db,
-                        "SELECT sex, height_m, mass_kg, knee_to_wall_m FROM body WHERE athlete_id = ?");
-    q.bind(1, raw(athlete));
-    if (!q.executeStep()) return std::nullopt;
-    BodyFacts facts;
-    const std::string sex = q.getColumn(0).getString();
-    facts.sex = sex == nameOf(Sex::kFemale) ? Sex::kFemale
-                : sex == nameOf(Sex::kMale) ? Sex::kMale
-                                            : Sex::kUnstated;
-    facts.height_m = q.getColumn(1).getDouble();
-    if (!q.getColumn(2).isNull()) facts.mass_kg = q.getColumn(2).getDouble();
-    if (!q.getColumn(3).isNull()) facts.knee_to_wall_m = q.getColumn(3).getDouble();
-    SQLite::Statement l(impl_->db, "SELECT segment, m, sd, source FROM body_length WHERE athlete_id = ?");
-    l.bind(1, raw(athlete));
-    while (l.executeStep()) {
-      const auto segment = segmentNamed(l.getColumn(0).getString());
-      if (!segment) continue;  // of a later program
-      const bool clip = l.getColumn(3).getString() == nameOf(LengthSource::kFromClip);
-      facts.measured[indexOf(*segment)] = BodyLength{{l.getColumn(1).getDouble(), l.getColumn(2).getDouble()},
-                                                     clip ? LengthSource::kFromClip : LengthSource::kByHand};
-    }
-    return facts;
-  });
-}
-
-Expected<void> HouseFile::saveBody(AthleteId athlete, const BodyFacts& facts) {
-  return impl_->inTransaction([&] {
-    SQLite::Statement q(
-        impl_->db,
-        "INSERT INTO body (athlete_id, sex, height_m, mass_kg, knee_to_wall_m) VALUES (?, ?, ?, ?, ?) "
-        "ON CONFLICT (athlete_id) DO UPDATE SET sex = excluded.sex, height_m = excluded.height_m, "
-        "mass_kg = excluded.mass_kg, knee_to_wall_m = excluded.knee_to_wall_m");
-    q.bind(1, raw(athlete));
-    q.bind(2, std::string(nameOf(facts.sex)));
-    q.bind(3, facts.height_m);
-    if (facts.mass_kg) q.bind(4, *facts.mass_kg);
-    if (facts.knee_to_wall_m) q.bind(5, *facts.knee_to_wall_m);
-    q.exec();
-    SQLite::Statement old(impl_->db, "DELETE FROM body_length WHERE athlete_id = ?");
-    old.bind(1, raw(athlete));
-    old.exec();
-    for (std::size_t i = 0; i < kSegmentCount; ++i) {
-      const auto& length = facts.measured[i];
-      if (!length || length->source == LengthSource::kFromHeight) continue;
-      SQLite::Statement l(
-          impl_->db, "INSERT INTO body_length (athlete_id, segment, m, sd, source) VALUES (?, ?, ?, ?, ?)");
-      l.bind(1, raw(athlete));
-      l.bind(2, std::string(nameOf(static_cast<Segment>(i))));
-      l.bind(3, length->m.value);
-      l.bind(4, length->m.sd);
-      l.bind(5, std::string(nameOf(length->source)));
-      l.exec();
-    }
-  });
-}
-
-Expected<std::vector<ComplaintRecord>> HouseFile::complaints(AthleteId athlete) const {
-  return impl_->guarded([&]() -> Expected<std::vector<ComplaintRecord>> {
-    SQLite::Statement q(impl_->db,
-                        "SELECT id, joint, side, level, opened, closed FROM complaint WHERE athlete_id = ? "
-                        "ORDER BY opened, id");
-    q.bind(1, raw(athlete));
-    std::vector<ComplaintRecord> out;
-    while (q.executeStep()) {
-      const auto joint = complaintJointNamed(q.getColumn(1).getString());
-      if (!joint) continue;  // of a later program
-      out.push_back({ComplaintId{q.getColumn(0).getInt64()},
-                     {*joint, q.getColumn(3).getInt()},
-                     q.getColumn(2).getString(),
-                     q.getColumn(4).getString(),
-                     q.getColumn(5).getString()});
-    }
+Expected<AthleteRecord> HouseFile::loadRecord(AthleteId athlete) const {
+  return impl_->guarded([&]() -> Expected<AthleteRecord> {
+    auto found = impl_->readAthletes("WHERE a.id = ?", raw(athlete));
+    if (found.empty())
+      return fail(Remedy::kCorrectInput, "This athlete is not in the house file any more.");
+    AthleteRecord out;
+    out.athlete = std::move(found.front());
+    out.body = impl_->readBody(athlete);
+    out.complaints = impl_->readComplaints(athlete);
+    out.screens = impl_->readScreens(athlete);
+    out.setups = impl_->readSetups(athlete);
     return out;
   });
 }
 
-Expected<ComplaintId> HouseFile::addComplaint(AthleteId athlete, const ComplaintRecord& complaint) {
-  return impl_->guarded([&]() -> Expected<ComplaintId> {
-    SQLite::Statement q(impl_->db,
-                        "INSERT INTO complaint (athlete_id, joint, side, level, opened, closed) "
-                        "VALUES (?, ?, ?, ?, ?, ?)");
-    q.bind(1, raw(athlete));
-    q.bind(2, std::string(nameOf(complaint.what.joint)));
-    q.bind(3, complaint.side);
-    q.bind(4, complaint.what.level);
-    q.bind(5, complaint.opened);
-    q.bind(6, complaint.closed);
-    q.exec();
-    return ComplaintId{impl_->db.getLastInsertRowid()};
+Expected<void> HouseFile::saveRecord(const AthleteRecord& record) {
+  return impl_->inTransaction([&] {
+    impl_->writeAthlete(record.athlete);
+    impl_->writeBody(record.athlete.id, record.body);
+    impl_->writeComplaints(record.athlete.id, record.complaints);
+    impl_->writeScreens(record.athlete.id, record.screens);
+    impl_->writeSetups(record.athlete.id, record.setups);
   });
 }
 
-Expected<void> HouseFile::saveComplaint(const ComplaintRecord& complaint) {
-  return impl_->inTransaction([&] {
-    SQLite::Statement q(
-        impl_->db,
-        "UPDATE complaint SET joint = ?, side = ?, level = ?, opened = ?, closed = ? WHERE id = ?");
-    q.bind(1, std::string(nameOf(complaint.what.joint)));
-    q.bind(2, complaint.side);
-    q.bind(3, complaint.what.level);
-    q.bind(4, complaint.opened);
-    q.bind(5, complaint.closed);
-    q.bind(6, static_cast<std::int64_t>(complaint.id));
-    q.exec();
+Expected<SetupId> HouseFile::newSetupId() const {
+  return impl_->guarded([&]() -> Expected<SetupId> {
+    SQLite::Statement q(impl_->db, "SELECT coalesce(max(id), 0) + 1 FROM setup");
+    q.executeStep();
+    return SetupId{q.getColumn(0).getInt64()};
   });
 }
 

@@ -35,14 +35,11 @@ class HouseFile {
   Expected<AthleteId> addAthlete(const Athlete& athlete);
   Expected<void> saveAthlete(const Athlete& athlete);
 
-  // The athlete's body as the coach gave it; nothing when nothing was given. Not checked: a draft is kept.
-  Expected<std::optional<BodyFacts>> loadBody(AthleteId athlete) const;
-  Expected<void> saveBody(AthleteId athlete, const BodyFacts& facts);
-
-  // Open and closed, oldest first.
-  Expected<std::vector<ComplaintRecord>> complaints(AthleteId athlete) const;
-  Expected<ComplaintId> addComplaint(AthleteId athlete, const ComplaintRecord& complaint);
-  Expected<void> saveComplaint(const ComplaintRecord& complaint);
+  // Everything known of one athlete; saving replaces all of it but the sets.
+  Expected<AthleteRecord> loadRecord(AthleteId athlete) const;
+  Expected<void> saveRecord(const AthleteRecord& record);
+  // For a set-up that is to be added to a record.
+  Expected<SetupId> newSetupId() const;
 
   // All sets, oldest first.
   Expected<std::vector<SetRecord>> sets() const;

@@ -3,6 +3,7 @@
 #include <sys/stat.h>
 #include <unistd.h>
 
+#include <algorithm>
 #include <fstream>
 
 #include <SQLiteCpp/SQLiteCpp.h>
@@ -19,11 +20,18 @@ class HouseFileTest : public testing::Test {
  protected:
   void SetUp() override {
     folder = fs::temp_directory_path() / ("mottix_store_" + std::to_string(getpid()) + "_" +
-                                          testing::UnitTest::GetInstance()->current_test_info()->name());
+                                          nameOfTest());
     fs::create_directories(folder);
     path = folder / "house.mottix";
   }
   void TearDown() override { fs::remove_all(folder); }
+
+  // Of a parametrised test without its slash.
+  static std::string nameOfTest() {
+    std::string name = testing::UnitTest::GetInstance()->current_test_info()->name();
+    std::replace(name.begin(), name.end(), '/', '_');
+    return name;
+  }
 
   HouseFile opened() {
     auto house = HouseFile::open(path);
@@ -89,81 +97,120 @@ TEST_F(HouseFileTest, KeepsAthletesAndSetsAcrossReopening) {
   EXPECT_EQ(set->state, SetState::kWaiting);
 }
 
-TEST_F(HouseFileTest, KeepsTheBodyAsItWasGivenAlsoAsADraft) {
-  BodyFacts facts;
-  facts.height_m = 1.74;
-  facts.mass_kg = 68.0;
-  facts.sex = Sex::kFemale;
-  facts.measured[indexOf(Segment::kThigh)] = BodyLength{{0.43, 0.01}, LengthSource::kByHand};
-  facts.measured[indexOf(Segment::kTrunk)] = BodyLength{{0.49, 0.02}, LengthSource::kFromClip};
-  AthleteId athlete;
+AthleteRecord fullRecord(AthleteId id) {
+  AthleteRecord r;
+  r.athlete = {id, "Runa Tveit", 1.25, 2, "Low bar since spring."};
+  r.athlete.profile = {1994,
+                       2019,
+                       "carry a stretcher",
+                       "2027-03-20",
+                       SquatSchool::kHipLed,
+                       BenchSchool::kCompetition,
+                       DeadliftSchool::kFeltTension,
+                       {Equipment::kBelt, Equipment::kStraps},
+                       {Constraint::kPause}};
+  r.athlete.worst_complaint = 5;
+  r.body = BodyFacts{1.74, 68.0, Sex::kFemale, {}, std::nullopt};
+  r.body->measured[indexOf(Segment::kThigh)] = BodyLength{{0.43, 0.01}, LengthSource::kByHand};
+  r.body->measured[indexOf(Segment::kTrunk)] = BodyLength{{0.49, 0.02}, LengthSource::kFromClip};
+  r.complaints = {{{ComplaintJoint::kBack, 7}, "", "2026-09-01", "2026-09-20"},
+                  {{ComplaintJoint::kKnee, 5}, "right", "2026-10-12", ""}};
+  r.screens = {{Screen::kKneeToWall, "2026-10-12", {9.0, std::nullopt}},
+               {Screen::kBottomHold, "2026-10-12", {1.0, 1.0, 0.0, 1.0}}};
+  r.setups = {{SetupId{1},
+               id,
+               Lift::kSquat,
+               "low bar, 46 cm",
+               "2026-11-24",
+               {{"bar_position", std::nullopt, "low", "", "The chosen school asks for it."},
+                {"stance", 46.0, "", "cm", "The thighs are long."}},
+               true,
+               "Felt better."}};
+  return r;
+}
+
+TEST_F(HouseFileTest, KeepsEverythingOfAnAthlete) {
+  AthleteRecord r;
   {
     HouseFile house = opened();
-    athlete = *house.addAthlete({{}, "Runa Tveit", 2.5, 0, ""});
-    EXPECT_FALSE(*house.loadBody(athlete)) << "nothing was given";
-    ASSERT_TRUE(house.saveBody(athlete, facts));
+    r = fullRecord(*house.addAthlete({{}, "New athlete", 2.5, 0, ""}));
+    EXPECT_FALSE(house.loadRecord(r.athlete.id)->body) << "nothing was given";
+    EXPECT_EQ(*house.newSetupId(), SetupId{1});
+    ASSERT_TRUE(house.saveRecord(r));
+    EXPECT_EQ(*house.newSetupId(), SetupId{2});
   }
   HouseFile house = opened();
-  auto body = *house.loadBody(athlete);
-  ASSERT_TRUE(body);
-  EXPECT_DOUBLE_EQ(body->height_m, 1.74);
-  EXPECT_DOUBLE_EQ(*body->mass_kg, 68.0);
-  EXPECT_EQ(body->sex, Sex::kFemale);
-  EXPECT_FALSE(body->knee_to_wall_m);
-  EXPECT_DOUBLE_EQ(body->measured[indexOf(Segment::kTrunk)]->m.sd, 0.02);
-  EXPECT_EQ(body->measured[indexOf(Segment::kTrunk)]->source, LengthSource::kFromClip);
-  EXPECT_EQ(body->measured[indexOf(Segment::kThigh)]->source, LengthSource::kByHand);
-  EXPECT_FALSE(body->measured[indexOf(Segment::kShank)]);
-
-  facts.height_m = 17.4;  // a slip of the pen, said at the field and kept until it is put right
-  facts.measured[indexOf(Segment::kThigh)].reset();
-  facts.knee_to_wall_m = 0.11;
-  ASSERT_TRUE(house.saveBody(athlete, facts));
-  body = *house.loadBody(athlete);
-  EXPECT_DOUBLE_EQ(body->height_m, 17.4);
-  EXPECT_FALSE(body->measured[indexOf(Segment::kThigh)]);
-  EXPECT_DOUBLE_EQ(*body->knee_to_wall_m, 0.11);
-  EXPECT_FALSE(house.saveBody(AthleteId{999}, facts)) << "there is no such athlete";
+  EXPECT_EQ(*house.loadRecord(r.athlete.id), r);
+  EXPECT_EQ(house.athletes()->front(), r.athlete);
+  EXPECT_EQ(house.athletes()->front().worstPain(), 5) << "the closed complaint no longer counts";
+  EXPECT_FALSE(house.loadRecord(AthleteId{999}));
 }
 
-TEST_F(HouseFileTest, ComplaintsKeepTheirHistory) {
+TEST_F(HouseFileTest, ABodyIsKeptAsADraftAndAFaultChangesNothing) {
   HouseFile house = opened();
-  const AthleteId athlete = *house.addAthlete({{}, "Ingeborg Myhre-Solbakken", 2.5, 0, ""});
-  ComplaintRecord knee{{}, {ComplaintJoint::kKnee, 5}, "right", "2026-10-12", ""};
-  const auto id = house.addComplaint(athlete, knee);
-  ASSERT_TRUE(id);
-  ASSERT_TRUE(house.addComplaint(athlete, {{}, {ComplaintJoint::kBack, 2}, "", "2026-09-01", "2026-09-20"}));
-  knee.id = *id;
-  knee.what.level = 3;
-  knee.closed = "2026-11-20";
-  ASSERT_TRUE(house.saveComplaint(knee));
-  const auto all = *house.complaints(athlete);
-  ASSERT_EQ(all.size(), 2u);
-  EXPECT_EQ(all[0].what.joint, ComplaintJoint::kBack) << "oldest first";
-  EXPECT_EQ(all[1], knee);
-  EXPECT_FALSE(house.addComplaint(athlete, {{}, {ComplaintJoint::kKnee, 11}, "", "2026-11-01", ""}));
-  EXPECT_FALSE(house.addComplaint(athlete, {{}, {ComplaintJoint::kKnee, 4}, "top", "2026-11-01", ""}));
-  EXPECT_EQ(house.complaints(athlete)->size(), 2u);
-  EXPECT_TRUE(house.complaints(AthleteId{999})->empty());
+  AthleteRecord r = fullRecord(*house.addAthlete({{}, "New athlete", 2.5, 0, ""}));
+  ASSERT_TRUE(house.saveRecord(r));
+  r.body->height_m = 17.4;  // a slip of the pen, said at the field and kept until it is put right
+  r.body->measured[indexOf(Segment::kThigh)].reset();
+  r.body->knee_to_wall_m = 0.11;
+  ASSERT_TRUE(house.saveRecord(r));
+  EXPECT_EQ(*house.loadRecord(r.athlete.id), r);
+  AthleteRecord wrong = r;
+  wrong.athlete.name = "Changed";
+  wrong.complaints.push_back({{ComplaintJoint::kKnee, 11}, "", "2026-11-01", ""});
+  EXPECT_FALSE(house.saveRecord(wrong));
+  wrong = r;
+  wrong.complaints.push_back({{ComplaintJoint::kKnee, 4}, "top", "2026-11-01", ""});
+  EXPECT_FALSE(house.saveRecord(wrong));
+  EXPECT_EQ(*house.loadRecord(r.athlete.id), r) << "all of it is kept, or none";
 }
 
-TEST_F(HouseFileTest, AHouseOfTheFirstVersionKeepsItsAthletesAndGainsBodies) {
+TEST_F(HouseFileTest, ASetRemembersItsSetupWhichThenStays) {
+  HouseFile house = opened();
+  AthleteRecord r = fullRecord(*house.addAthlete({{}, "New athlete", 2.5, 0, ""}));
+  ASSERT_TRUE(house.saveRecord(r));
+  SetRecord set = someSet(r.athlete.id);
+  set.edit.setup = r.setups[0].id;
+  set.edit.comfort = 7;
+  const SetId id = *house.addSet(set);
+  EXPECT_EQ(house.loadSet(id)->edit, set.edit);
+  AthleteRecord without = r;
+  without.setups.clear();
+  const auto refused = house.saveRecord(without);
+  ASSERT_FALSE(refused);
+  EXPECT_NE(refused.error().text.find("set-up"), std::string::npos) << refused.error().text;
+  EXPECT_EQ(*house.loadRecord(r.athlete.id), r);
+  set.edit.setup.reset();
+  ASSERT_TRUE(house.saveEdit(id, set.edit, SetState::kTracked));
+  EXPECT_TRUE(house.saveRecord(without));
+}
+
+// Every earlier version, with data in it.
+class EarlierHouse : public HouseFileTest, public testing::WithParamInterface<int> {};
+TEST_P(EarlierHouse, KeepsItsAthletesAndTakesWhatIsNew) {
+  const int version = GetParam();
   {
     SQLite::Database db(path.string(), SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE);
-    db.exec(std::string(kMigrations[0]));
+    for (int k = 0; k < version; ++k) db.exec(std::string(kMigrations[static_cast<std::size_t>(k)]));
     db.exec("PRAGMA application_id = " + std::to_string(kApplicationId));
-    db.exec("PRAGMA user_version = 1");
+    db.exec("PRAGMA user_version = " + std::to_string(version));
     db.exec("INSERT INTO athlete (name, open_pain) VALUES ('Odd Halvard Brekke', 4)");
+    if (version >= 2) {
+      db.exec("INSERT INTO body (athlete_id, sex, height_m) VALUES (1, 'male', 1.86)");
+      db.exec("INSERT INTO complaint (athlete_id, joint, level, opened) VALUES (1, 'knee', 6, '2026-10-01')");
+    }
   }
   HouseFile house = opened();
   const auto athletes = *house.athletes();
   ASSERT_EQ(athletes.size(), 1u);
   EXPECT_EQ(athletes[0].open_pain, 4);
-  BodyFacts facts;
-  facts.height_m = 1.86;
-  EXPECT_TRUE(house.saveBody(athletes[0].id, facts));
-  EXPECT_DOUBLE_EQ((*house.loadBody(athletes[0].id))->height_m, 1.86);
+  EXPECT_EQ(athletes[0].worstPain(), version >= 2 ? 6 : 4);
+  EXPECT_EQ(house.loadRecord(athletes[0].id)->body.has_value(), version >= 2);
+  const AthleteRecord r = fullRecord(athletes[0].id);
+  ASSERT_TRUE(house.saveRecord(r));
+  EXPECT_EQ(*house.loadRecord(r.athlete.id), r);
 }
+INSTANTIATE_TEST_SUITE_P(Versions, EarlierHouse, testing::Values(1, 2));
 
 TEST_F(HouseFileTest, TheFirstPlacedFrameStaysFirst) {
   HouseFile house = opened();

@@ -2,7 +2,7 @@
 
 namespace mottix {
 
-const std::array<std::string_view, 2> kMigrations = {
+const std::array<std::string_view, 3> kMigrations = {
     R"sql(
 CREATE TABLE athlete (
   id INTEGER PRIMARY KEY,
@@ -132,6 +132,53 @@ CREATE TABLE complaint (
   closed TEXT NOT NULL DEFAULT ''      -- ISO date; empty while it is open
 );
 CREATE INDEX complaint_of_athlete ON complaint(athlete_id);
+)sql",
+    // What else a coach knows of the athlete, screens, and set-ups that are tried.
+    R"sql(
+ALTER TABLE athlete ADD COLUMN birth_year INTEGER;
+ALTER TABLE athlete ADD COLUMN lifts_since INTEGER;          -- year
+ALTER TABLE athlete ADD COLUMN goal TEXT NOT NULL DEFAULT '';
+ALTER TABLE athlete ADD COLUMN test_day TEXT NOT NULL DEFAULT '';  -- ISO date
+ALTER TABLE athlete ADD COLUMN squat_school TEXT NOT NULL DEFAULT 'base';
+ALTER TABLE athlete ADD COLUMN bench_school TEXT NOT NULL DEFAULT 'base';
+ALTER TABLE athlete ADD COLUMN deadlift_school TEXT NOT NULL DEFAULT 'base';
+ALTER TABLE athlete ADD COLUMN equipment TEXT NOT NULL DEFAULT '';    -- names, comma-separated
+ALTER TABLE athlete ADD COLUMN constraints TEXT NOT NULL DEFAULT '';  -- names, comma-separated
+CREATE TABLE screen (
+  id INTEGER PRIMARY KEY,
+  athlete_id INTEGER NOT NULL REFERENCES athlete(id) ON DELETE CASCADE,
+  screen TEXT NOT NULL,
+  day TEXT NOT NULL                    -- ISO date
+);
+CREATE TABLE screen_answer (
+  screen_id INTEGER NOT NULL REFERENCES screen(id) ON DELETE CASCADE,
+  question TEXT NOT NULL,
+  value REAL NOT NULL,                 -- yes 1, no 0, or centimetres, degrees
+  PRIMARY KEY (screen_id, question)
+);
+CREATE INDEX screen_of_athlete ON screen(athlete_id);
+CREATE TABLE setup (
+  id INTEGER PRIMARY KEY,
+  athlete_id INTEGER NOT NULL REFERENCES athlete(id) ON DELETE CASCADE,
+  lift TEXT NOT NULL,
+  name TEXT NOT NULL,
+  day TEXT NOT NULL,                   -- ISO date
+  chosen INTEGER NOT NULL DEFAULT 0,
+  chosen_why TEXT NOT NULL DEFAULT ''
+);
+CREATE TABLE setup_value (
+  setup_id INTEGER NOT NULL REFERENCES setup(id) ON DELETE CASCADE,
+  place INTEGER NOT NULL,              -- order on the card
+  id TEXT NOT NULL,
+  value REAL,
+  choice TEXT NOT NULL,
+  unit TEXT NOT NULL,
+  reason TEXT NOT NULL,
+  PRIMARY KEY (setup_id, id)
+);
+CREATE INDEX setup_of_athlete ON setup(athlete_id);
+ALTER TABLE lift_set ADD COLUMN setup_id INTEGER REFERENCES setup(id);
+ALTER TABLE lift_set ADD COLUMN comfort INTEGER CHECK (comfort BETWEEN 0 AND 10);
 )sql"};
 
 }  // namespace mottix

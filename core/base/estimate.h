@@ -8,6 +8,7 @@ namespace mottix {
 struct Estimate {
   double value = 0.0;
   double sd = 0.0;  // one standard deviation, same unit as value
+  bool operator==(const Estimate&) const = default;
 };
 
 // Probability that the true value lies above `limit`, the error taken as normal.

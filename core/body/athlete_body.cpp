@@ -31,6 +31,8 @@ constexpr std::array<SegmentFacts, kSegmentCount> kSegments = {{
 // No measured body lies further from the usual share than this many standard deviations.
 constexpr double kBelievedSd = 6.0;
 constexpr double kAnkleOfHeight = 0.039;         // drillis1966
+// Hip breadth over stature, 34.3 of 162.9 cm and 34.2 of 175.6 cm (gordon1989).
+constexpr double kHipsOfWomen = 0.211, kHipsOfMen = 0.195;
 constexpr double kUsualDorsiflexion_deg = 38.0;  // about 10.5 cm at the wall, key bennell1998
 
 std::string betweenText(double low_m, double high_m) {
@@ -73,9 +75,12 @@ std::optional<Segment> segmentNamed(std::string_view name) {
   return std::nullopt;
 }
 
-Estimate usualShare(Segment segment) {
+Estimate usualShare(Segment segment, Sex sex) {
   const SegmentFacts& f = kSegments[indexOf(segment)];
-  return {f.of_height, f.of_height * f.scatter};
+  double share = f.of_height;
+  if (segment == Segment::kHipWidth && sex != Sex::kUnstated)
+    share = sex == Sex::kFemale ? kHipsOfWomen : kHipsOfMen;
+  return {share, share * f.scatter};
 }
 
 double dorsiflexionFromWall_deg(double knee_to_wall_m) {
@@ -114,7 +119,7 @@ std::vector<FieldProblem> findProblems(const BodyFacts& facts) {
       continue;
     }
     if (!height_ok) continue;
-    const Estimate usual = usualShare(s);
+    const Estimate usual = usualShare(s, facts.sex);
     const double low = h * (usual.value - kBelievedSd * usual.sd),
                  high = h * (usual.value + kBelievedSd * usual.sd);
     if (*m >= low && *m <= high) continue;
@@ -145,13 +150,14 @@ std::vector<FieldProblem> findProblems(const BodyFacts& facts) {
 Body estimateBody(const BodyFacts& facts) {
   Body body;
   body.height_m = facts.height_m;
+  body.sex = facts.sex;
   body.mass_stated = facts.mass_kg.has_value();
   body.mass_kg = facts.mass_kg.value_or(24.0 * facts.height_m * facts.height_m);
   body.dorsiflexion_measured = facts.knee_to_wall_m.has_value();
   body.dorsiflexion_deg =
       facts.knee_to_wall_m ? dorsiflexionFromWall_deg(*facts.knee_to_wall_m) : kUsualDorsiflexion_deg;
   for (std::size_t i = 0; i < kSegmentCount; ++i) {
-    const Estimate share = usualShare(static_cast<Segment>(i));
+    const Estimate share = usualShare(static_cast<Segment>(i), facts.sex);
     const Estimate usual{share.value * facts.height_m, share.sd * facts.height_m};
     body.lengths[i] = facts.measured[i].value_or(BodyLength{usual, LengthSource::kFromHeight});
   }
@@ -168,7 +174,7 @@ Body estimateBody(const BodyFacts& facts) {
 std::optional<double> computeBuildScore(const Body& body, Segment segment) {
   const BodyLength& length = body.lengths[indexOf(segment)];
   if (length.source == LengthSource::kFromHeight) return std::nullopt;
-  const Estimate share = usualShare(segment);
+  const Estimate share = usualShare(segment, body.sex);
   return (length.m.value / body.height_m - share.value) / share.sd;
 }
 

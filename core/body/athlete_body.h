@@ -46,7 +46,10 @@ std::string_view nameOf(Sex sex);              // "female", "male" or empty
 struct BodyLength {
   Estimate m;
   LengthSource source = LengthSource::kFromHeight;
+  bool operator==(const BodyLength&) const = default;
 };
+// Between two measurements of one length by hand with a tape, metres.
+inline constexpr double kTapeError_m = 0.01;
 
 // What the coach knows. Only the height is needed.
 struct BodyFacts {
@@ -55,6 +58,7 @@ struct BodyFacts {
   Sex sex = Sex::kUnstated;
   std::array<std::optional<BodyLength>, kSegmentCount> measured;  // by hand or from a clip
   std::optional<double> knee_to_wall_m;                           // toe to wall, knee just touching
+  bool operator==(const BodyFacts&) const = default;
 };
 
 struct FieldProblem {
@@ -67,6 +71,7 @@ std::vector<FieldProblem> findProblems(const BodyFacts& facts);
 // Every length of the body, measured or estimated.
 struct Body {
   double height_m = 0.0;
+  Sex sex = Sex::kUnstated;
   double mass_kg = 0.0;  // when not stated: that of a body mass index of 24
   bool mass_stated = false;
   std::array<BodyLength, kSegmentCount> lengths;
@@ -78,8 +83,9 @@ struct Body {
 // Facts without problems only.
 Body estimateBody(const BodyFacts& facts);
 
-// Share of the height that is usual, and how much it scatters between people (one standard deviation).
-Estimate usualShare(Segment segment);
+// Share of the height that is usual, and how much it scatters between people (one standard deviation). Only
+// the width of the hips differs clearly between women and men.
+Estimate usualShare(Segment segment, Sex sex = Sex::kUnstated);
 // How far a measured length lies from the usual one, in standard deviations between people; nothing for a
 // length that was not measured.
 std::optional<double> computeBuildScore(const Body& body, Segment segment);

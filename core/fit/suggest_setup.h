@@ -10,30 +10,12 @@
 #include <string_view>
 #include <vector>
 
-#include "core/body/athlete_body.h"
+#include "core/fit/fit_subject.h"
 #include "core/mechanics/bench_posture.h"
 #include "core/mechanics/deadlift_posture.h"
 #include "core/mechanics/squat_posture.h"
-#include "core/motion/tracks.h"
 
 namespace mottix {
-
-enum class SquatSchool { kBase, kHipLed, kUpright, kWide, kKneeSparing, kKneeLoading };
-std::string_view nameOf(SquatSchool school);  // as in files: "base", "hip-led", …
-std::optional<SquatSchool> squatSchoolNamed(std::string_view name);
-std::string_view nameOf(BarPosition position);  // "high", "middle", "low", "front", "safety"
-std::optional<BarPosition> barPositionNamed(std::string_view name);
-
-enum class ComplaintJoint { kAnkle, kKnee, kHip, kBack, kShoulder, kElbow, kWrist, kBloodPressure };
-std::string_view nameOf(ComplaintJoint joint);
-std::optional<ComplaintJoint> complaintJointNamed(std::string_view name);
-struct Complaint {
-  ComplaintJoint joint = ComplaintJoint::kKnee;
-  int level = 0;  // 0..10
-  bool operator==(const Complaint&) const = default;
-};
-// From this level on it shapes the set-up, and no load is raised.
-inline constexpr int kComplaintThatCounts = 4;
 
 enum class FitReason {
   kShoulderWidth,  // the common start
@@ -57,7 +39,16 @@ enum class FitReason {
   kTrunkClearlyMoreUpright,
   kTrunkUprightEnough,
   kHeavyForTheHand,
-  kLongHand
+  kLongHand,
+  kStrapsAllowed,
+  kNarrowAsShouldersAllow,
+  kLongArms,
+  kAsScreened,       // what the newest screen found
+  kBackGivesWay,     // stop above where the pelvis tucks
+  kHipsStayForward,  // toe touch: keeping the bar back will be hard
+  kFederationAsks,
+  kByFeltTension,
+  kCoachFixed        // asked for, not suggested
 };
 
 struct Suggestion {
@@ -66,7 +57,7 @@ struct Suggestion {
   std::string_view choice;      // instead of a value
   std::string_view unit;        // "cm", "deg", "mm", "feet" (own foot lengths), "steps" or ""
   FitReason reason;
-  SquatSchool school = SquatSchool::kBase;  // whose rule
+  std::string_view school = "base";  // whose rule, as in files
 };
 
 enum class FitCaution { kOpenComplaint, kBloodPressure, kNoPosture, kEstimatedLengths };
@@ -81,11 +72,10 @@ struct SquatFit {
 // What the coach has fixed already; the rest is suggested round it.
 struct SquatWishes {
   std::optional<BarPosition> bar;
-  std::optional<double> heel_distance_m, heel_raise_m, hip_below_knee_m;
+  std::optional<double> heel_distance_m, toe_out_deg, heel_raise_m, hip_below_knee_m;
   double load_kg = 60.0;
 };
-SquatFit suggestSquat(const Body& body, const std::vector<Complaint>& complaints, SquatSchool school,
-                      const SquatWishes& wishes);
+SquatFit suggestSquat(const FitSubject& who, SquatSchool school, const SquatWishes& wishes);
 
 struct DeadliftFit {
   DeadliftSetup setup;  // of the style suggested
@@ -96,8 +86,12 @@ struct DeadliftFit {
   std::vector<Suggestion> suggestions;
   std::vector<FitCaution> cautions;
 };
-DeadliftFit suggestDeadlift(const Body& body, const std::vector<Complaint>& complaints,
-                            std::optional<DeadliftStyle> style, double load_kg);
+struct DeadliftWishes {
+  std::optional<DeadliftStyle> style;
+  std::optional<double> heel_distance_m, toe_out_deg, hand_distance_m;  // of the style that is used
+  double load_kg = 80.0;
+};
+DeadliftFit suggestDeadlift(const FitSubject& who, DeadliftSchool school, const DeadliftWishes& wishes);
 
 struct BenchFit {
   BenchSetup setup;
@@ -105,6 +99,10 @@ struct BenchFit {
   std::vector<Suggestion> suggestions;
   std::vector<FitCaution> cautions;
 };
-BenchFit suggestBench(const Body& body, const std::vector<Complaint>& complaints, double load_kg);
+struct BenchWishes {
+  std::optional<double> grip_m;
+  double load_kg = 60.0;
+};
+BenchFit suggestBench(const FitSubject& who, BenchSchool school, const BenchWishes& wishes);
 
 }  // namespace mottix

@@ -9,10 +9,24 @@ AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit) {
   settings.plate_mm = edit.asked.plate_mm;
   settings.load_kg = edit.asked.load_kg;
   settings.reps_asked = edit.asked.reps;
-  settings.open_pain = athlete.open_pain;
+  settings.open_pain = athlete.worstPain();
   settings.load_options.step_kg = athlete.step_kg;
   settings.overruled = edit.overruled;
   return settings;
+}
+
+std::optional<FitSubject> subjectOf(const AthleteRecord& record) {
+  if (!record.body) return std::nullopt;
+  FitSubject who;
+  who.screens = limitsFrom(record.screens);
+  const BodyFacts facts = withScreens(*record.body, who.screens);
+  if (!findProblems(facts).empty()) return std::nullopt;
+  who.body = estimateBody(facts);
+  for (const ComplaintRecord& c : record.complaints)
+    if (c.closed.empty()) who.complaints.push_back(c.what);
+  who.equipment = record.athlete.profile.equipment;
+  who.constraints = record.athlete.profile.constraints;
+  return who;
 }
 
 }  // namespace mottix

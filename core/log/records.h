@@ -9,7 +9,7 @@
 #include <vector>
 
 #include "core/body/athlete_body.h"
-#include "core/fit/suggest_setup.h"
+#include "core/log/athlete_profile.h"
 #include "core/load/decide_load.h"
 #include "core/motion/tracks.h"
 #include "core/verdict/analysis.h"
@@ -20,7 +20,7 @@ namespace mottix {
 // long long, the 64 bits that serialisers know by name everywhere.
 enum class AthleteId : long long {};
 enum class SetId : long long {};
-enum class ComplaintId : long long {};
+enum class SetupId : long long {};
 inline constexpr SetId kNoSet{0};
 
 // Facts of a film file. `file` is as given to the analysis; in a house file it is relative to the house.
@@ -39,20 +39,64 @@ struct Athlete {
   AthleteId id{};
   std::string name;
   double step_kg = 2.5;  // what is added when technique carries the load
-  int open_pain = 0;     // highest open pain note, 0..10
+  int open_pain = 0;     // a pain note of no certain joint, 0..10
   std::string note;
+  int worst_complaint = 0;  // highest level of the open complaints; follows from them
+  AthleteProfile profile = {};
   bool operator==(const Athlete&) const = default;
+  int worstPain() const { return open_pain > worst_complaint ? open_pain : worst_complaint; }
 };
 
 // A complaint with its history: when it was opened, how bad it is, when it was closed.
 struct ComplaintRecord {
-  ComplaintId id{};
   Complaint what;
   std::string side;    // "left", "right", "both" or empty
   std::string opened;  // ISO date
   std::string closed;  // ISO date; empty while it is open
   bool operator==(const ComplaintRecord&) const = default;
 };
+
+// One number or choice of a set-up, as it stands on the card for the rack.
+struct SetupValue {
+  std::string id;  // as Suggestion::id
+  std::optional<double> value;
+  std::string choice;
+  std::string unit;
+  std::string reason;  // in words, as it was when the set-up was kept
+  bool operator==(const SetupValue&) const = default;
+};
+
+// A set-up that was kept for trying out.
+struct SetupRecord {
+  SetupId id{};
+  AthleteId athlete{};
+  Lift lift = Lift::kSquat;
+  std::string name;  // "low bar, 46 cm"
+  std::string day;   // ISO date
+  std::vector<SetupValue> values;
+  bool chosen = false;   // the one in use
+  std::string chosen_why;
+  bool operator==(const SetupRecord&) const = default;
+
+  const SetupValue* find(std::string_view value_id) const {
+    for (const SetupValue& v : values)
+      if (v.id == value_id) return &v;
+    return nullptr;
+  }
+};
+
+// Everything of an athlete that the coach decides. Undo keeps whole copies of it.
+struct AthleteRecord {
+  Athlete athlete;
+  std::optional<BodyFacts> body;            // as given: a draft that no body can have is kept too
+  std::vector<ComplaintRecord> complaints;  // open and closed, oldest first
+  std::vector<ScreenResult> screens;        // oldest first
+  std::vector<SetupRecord> setups;          // oldest first
+  bool operator==(const AthleteRecord&) const = default;
+};
+
+// Who a set-up is suggested for; nothing when the body is not stated or cannot be one (see findProblems).
+std::optional<FitSubject> subjectOf(const AthleteRecord& record);
 
 // Station 1, Asked: what the sentence on top of the sheet says.
 struct Asked {
@@ -75,6 +119,8 @@ struct SetEdit {
   std::vector<std::string> overruled;  // station 3: rules whose findings do not stand
   std::string cue;                     // station 4: id of the cue that was said; empty: none yet
   std::optional<double> next_load_kg;  // station 5: load accepted for the next set
+  std::optional<SetupId> setup;        // the set-up used
+  std::optional<int> comfort;          // with it, 0..10; 10: nothing hurts or hinders
   bool operator==(const SetEdit&) const = default;
 };
 

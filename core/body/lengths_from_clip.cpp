@@ -1,0 +1,167 @@
+#include "core/body/lengths_from_clip.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace mottix {
+namespace {
+
+using Vec3 = Eigen::Vector3d;
+
+// Seen more obliquely than this, lengths along the floor are not to be trusted to 3 %.
+constexpr double kMostYaw_deg = 10.0;
+// Before a rep's start the lifter stands still (the rep finder's start is where the bar begins to sink).
+constexpr double kStillBefore_s = 0.5;
+constexpr std::size_t kFewestFrames = 5;
+
+// Of the tangent of the toes' angle: what kneeLateral states for a knee one metre ahead.
+double toesSpread() {
+  return std::sqrt(std::max(0.0, std::pow(kneeLateral(1.0).sd, 2) - std::pow(kneeLateral(0.0).sd, 2)));
+}
+
+struct Moves {  // what is moved for the error, metres and pixels
+  double stance_m = 0.0, toes = 0.0, hip_m = 0.0, shoulder_m = 0.0;
+  std::array<double, kJointCount> along_px{}, across_px{};
+};
+
+struct Reader {
+  const ClipTracks& tracks;
+  const std::vector<std::size_t>& frames;
+
+  double lateral(Joint j, double knee_ahead_m, const Moves& m) const {
+    switch (j) {
+      case Joint::kKnee:
+        return kneeLateral(knee_ahead_m).value + m.stance_m + m.toes * std::max(0.0, knee_ahead_m);
+      case Joint::kAnkle:
+      case Joint::kHeel:
+        return lateralPrior(j).value + m.stance_m;
+      case Joint::kToe:
+        return lateralPrior(j).value + m.stance_m + 0.2 * m.toes;  // a foot of 20 cm in front of the ankle
+      case Joint::kHip:
+        return lateralPrior(j).value + m.hip_m;
+      default:
+        return lateralPrior(j).value + m.shoulder_m;
+    }
+  }
+
+  Vec3 place(const SideCamera& camera, Joint j, std::size_t frame, double knee_ahead_m, const Moves& m) const {
+    const Vec2 p = tracks.track(j)[frame].p_px + Vec2(m.along_px[indexOf(j)], m.across_px[indexOf(j)]);
+    const double z = lateral(j, knee_ahead_m, m);
+    const Vec2 body = camera.toBody(p, z);
+    return {body.x(), body.y(), z};
+  }
+
+  double median(const SideCamera& camera, Joint a, Joint b, const Moves& m) const {
+    std::vector<double> lengths;
+    for (std::size_t f : frames) {
+      if (!tracks.track(a)[f].known || !tracks.track(b)[f].known) continue;
+      double ahead = 0.0;
+      if ((a == Joint::kKnee || b == Joint::kKnee) && tracks.track(Joint::kAnkle)[f].known) {
+        const double rough = lateralPrior(Joint::kAnkle).value;
+        ahead = camera.toBody(tracks.track(Joint::kKnee)[f].p_px, rough).x() -
+                camera.toBody(tracks.track(Joint::kAnkle)[f].p_px, rough).x();
+      }
+      const Vec3 d = place(camera, a, f, ahead, m) - place(camera, b, f, ahead, m);
+      // The trunk runs along the mid-plane: hips and shoulders differ in width, not in place.
+      lengths.push_back(a == Joint::kShoulder ? d.head<2>().norm() : d.norm());
+    }
+    if (lengths.size() < kFewestFrames) return 0.0;
+    const auto middle = lengths.begin() + static_cast<long>(lengths.size() / 2);
+    std::nth_element(lengths.begin(), middle, lengths.end());
+    return *middle;
+  }
+};
+
+double placement_px(const ClipTracks& tracks, Joint j, const std::vector<std::size_t>& frames) {
+  double sum = 0.0;
+  std::size_t n = 0;
+  for (std::size_t f : frames)
+    if (tracks.track(j)[f].known) {
+      sum += tracks.track(j)[f].sd_px;
+      ++n;
+    }
+  return n == 0 ? 0.0 : sum / static_cast<double>(n);
+}
+
+}  // namespace
+
+Expected<ClipLengths> estimateLengths(const ClipTracks& tracks, const SideCamera& camera,
+                                      const SideCameraErrors& errors, const std::vector<Rep>& reps) {
+  if (!tracks.has(Joint::kHip) || !tracks.has(Joint::kKnee) || !tracks.has(Joint::kAnkle) ||
+      !tracks.has(Joint::kShoulder))
+    return fail(Remedy::kMarkByHand, "Place ankle, knee, hip and shoulder on this film first.");
+  if (std::abs(camera.yaw_deg()) > kMostYaw_deg)
+    return fail(Remedy::kFilmAgain,
+                "The camera looks too obliquely to read lengths (" +
+                    std::to_string(std::lround(std::abs(camera.yaw_deg()))) +
+                    "°, at most 10°). Film more squarely from the side.");
+  std::vector<std::size_t> frames;
+  for (std::size_t f = 0; f < tracks.frameCount(); ++f) {
+    const double t = tracks.time_s[f];
+    const bool still = std::any_of(reps.begin(), reps.end(), [&](const Rep& r) {
+      return t <= r.start_s.value && t >= r.start_s.value - kStillBefore_s;
+    });
+    if (still) frames.push_back(f);
+  }
+  if (frames.size() < kFewestFrames)
+    return fail(Remedy::kFilmAgain,
+                "There is no quiet standing before a rep to read lengths from. Let the film begin earlier.");
+
+  struct Wanted {
+    Segment segment;
+    Joint from, to;
+  };
+  ClipLengths out;
+  const Reader reader{tracks, frames};
+  for (const Wanted& w : {Wanted{Segment::kThigh, Joint::kHip, Joint::kKnee},
+                          Wanted{Segment::kShank, Joint::kKnee, Joint::kAnkle},
+                          Wanted{Segment::kTrunk, Joint::kShoulder, Joint::kHip},
+                          Wanted{Segment::kFoot, Joint::kHeel, Joint::kToe}}) {
+    if (!tracks.has(w.from) || !tracks.has(w.to)) continue;
+    const double length = reader.median(camera, w.from, w.to, {});
+    if (!(length > 0.0)) continue;
+    double variance = 0.0;
+    auto addPair = [&](const SideCamera& more, const Moves& up, const SideCamera& less, const Moves& down) {
+      const double d =
+          0.5 * (reader.median(more, w.from, w.to, up) - reader.median(less, w.from, w.to, down));
+      variance += d * d;
+    };
+    for (int k = 0; k < kSideCameraErrorCount; ++k)
+      addPair(withError(camera, errors, k, 1.0), {}, withError(camera, errors, k, -1.0), {});
+    auto addMove = [&](double Moves::*what, double sd) {
+      Moves up, down;
+      up.*what = sd;
+      down.*what = -sd;
+      addPair(camera, up, camera, down);
+    };
+    addMove(&Moves::stance_m, lateralPrior(Joint::kAnkle).sd);
+    addMove(&Moves::toes, toesSpread());
+    addMove(&Moves::hip_m, lateralPrior(Joint::kHip).sd);
+    addMove(&Moves::shoulder_m, lateralPrior(Joint::kShoulder).sd);
+    for (Joint j : {w.from, w.to})
+      for (auto direction : {&Moves::along_px, &Moves::across_px}) {
+        const double sd = placement_px(tracks, j, frames);
+        Moves up, down;
+        (up.*direction)[indexOf(j)] = sd;
+        (down.*direction)[indexOf(j)] = -sd;
+        addPair(camera, up, camera, down);
+      }
+    out[indexOf(w.segment)] = Estimate{length, std::sqrt(variance)};
+  }
+  return out;
+}
+
+std::optional<Estimate> combineLengths(const std::vector<Estimate>& lengths) {
+  double weights = 0.0, sum = 0.0, sd = 0.0;
+  for (const Estimate& e : lengths) {
+    if (!(e.sd > 0.0)) continue;
+    const double w = 1.0 / (e.sd * e.sd);
+    weights += w;
+    sum += w * e.value;
+    sd += w * e.sd;
+  }
+  if (!(weights > 0.0)) return std::nullopt;
+  return Estimate{sum / weights, sd / weights};
+}
+
+}  // namespace mottix
