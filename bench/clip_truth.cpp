@@ -14,6 +14,16 @@ Expected<ClipTruth> loadTruth(const std::filesystem::path& clip) {
   if (doc.is_discarded()) return fail(Remedy::kChooseAnotherFile, "“" + path.string() + "” is not JSON.");
   ClipTruth out;
   out.scale_mm_per_px = doc.at("scale_plate_mm_per_px");
+  if (doc.contains("athlete")) {
+    const nlohmann::json& athlete = doc["athlete"];
+    const nlohmann::json& segments = athlete.at("segments_m");
+    const nlohmann::json& leg = segments.contains("right") ? segments["right"] : segments;
+    out.height_m = athlete.at("height_m");
+    out.thigh_m = leg.at("thigh");
+    out.shank_m = leg.at("shank");
+    out.trunk_m = segments.contains("trunk") ? segments["trunk"].get<double>()
+                                             : segments.value("hip_centre_to_shoulder_centre_rest", 0.0);
+  }
   const std::string near = std::string(doc.at("view")).find("left") != std::string::npos ? "left_" : "right_";
   auto point = [](const nlohmann::json& p) { return Vec2(p.at("px").at(0), p.at("px").at(1)); };
   for (const auto& frame : doc.at("frames")) {

@@ -15,6 +15,9 @@ int main(int argc, char** argv) {
   speed->add_option("CLIPS", clips)->required();
   speed->add_option("--rounds", rounds)->check(CLI::Range(1, 100))->capture_default_str();
   speed->callback([&] { code = mottix::printSpeed(clips, rounds); });
+  CLI::App* lengths = app.add_subcommand("lengths", "Table of the lengths of the body for docs/accuracy.md");
+  lengths->add_option("CLIPS", clips)->required();
+  lengths->callback([&] { code = mottix::printLengths(clips); });
   int solves = 20000;
   CLI::App* posture = app.add_subcommand("posture", "Time of one posture solve");
   posture->add_option("--solves", solves)->check(CLI::Range(100, 10000000))->capture_default_str();

@@ -5,8 +5,12 @@
 #include <sstream>
 
 #include "cli/commands.h"
+#include "cli/files.h"
+#include "core/body/lengths_from_clip.h"
 #include "core/cue/cue_book.h"
 #include "report/analysis_document.h"
+#include "report/athlete_document.h"
+#include "report/fit_wording.h"
 #include "store/house_file.h"
 #include "vision/analyse_clip.h"
 
@@ -23,14 +27,10 @@ struct DemoSet {
   bool reviewed;  // the coach has said a cue and decided on the load
 };
 
-// Skarn Fell mountain-rescue station: its small strength room and some of its volunteers, all made up.
-const std::array kAthletes = {
-    Athlete{{}, "Runa Tveit", 2.5, 0, "Stretcher team. Low bar since spring."},
-    Athlete{{}, "Odd Halvard Brekke", 5.0, 0, "Rope team. Long thighs."},
-    Athlete{
-        {}, "Ingeborg Myhre-Solbakken", 2.5, 5, "Dog handler. Right knee sore after the descent in October."},
-    Athlete{{}, "Torstein Aas", 2.5, 0, "New this autumn."},
-};
+// Skarn Fell mountain-rescue station: its small strength room and the six volunteers who train there, all made
+// up. Their bodies, screens and complaints are the athlete files of the demo.
+constexpr std::array kAthletes = {"runa_tveit",   "odd_halvard_brekke", "ingeborg_myhre_solbakken",
+                                  "torstein_aas", "maren_skogvoll",     "sverre_lindheim"};
 
 const std::array kSets = {
     DemoSet{0,
@@ -38,12 +38,17 @@ const std::array kSets = {
             "squat_side_hips_rise.mp4",
             {Lift::kSquat, "high bar", 5, 70.0, 8.0, Facing::kRight, 450.0},
             false},
-    DemoSet{1,
+    DemoSet{5,
             "2026-11-17",
             "squat_side_good.mp4",
             {Lift::kSquat, "high bar", 4, 100.0, 8.0, Facing::kRight, 450.0},
             true},
     DemoSet{1,
+            "2026-11-18",
+            "skarn_long_thighs.mp4",
+            {Lift::kSquat, "high bar", 3, 75.0, 7.5, Facing::kUnknown, 450.0},
+            false},
+    DemoSet{0,
             "2026-11-19",
             "deadlift_side_good.mp4",
             {Lift::kDeadlift, "conventional", 4, 90.0, 7.0, Facing::kRight, 450.0},
@@ -59,6 +64,9 @@ const std::array kSets = {
             {Lift::kSquat, "high bar", 3, 60.0, 7.0, Facing::kUnknown, 450.0},
             false},
 };
+
+// Set-ups under trial: the high bar with which the film was made, and what Fit suggests.
+constexpr std::size_t kTriesSetups = 1;  // Odd Halvard Brekke
 
 Expected<void> addSet(HouseFile& house, const DemoSet& plan, AthleteId athlete_id, const Athlete& athlete,
                       const fs::path& footage) {
@@ -107,7 +115,73 @@ Expected<void> addSet(HouseFile& house, const DemoSet& plan, AthleteId athlete_i
   return house.saveResults(*id, *analysis, builtInRuleBook());
 }
 
-Expected<void> makeDemo(const fs::path& house_path, const fs::path& footage) {
+Expected<AthleteRecord> addAthlete(HouseFile& house, const fs::path& file) {
+  auto text = readText(file.string());
+  if (!text) return tl::make_unexpected(text.error());
+  auto parsed = parseAthlete(*text, file.filename().string());
+  if (!parsed) return tl::make_unexpected(parsed.error());
+  AthleteRecord record = parsed->record;
+  auto id = house.addAthlete(record.athlete);
+  if (!id) return tl::make_unexpected(id.error());
+  record.athlete.id = *id;
+  if (auto ok = house.saveRecord(record); !ok) return tl::make_unexpected(ok.error());
+  return record;
+}
+
+// What the films tell of the lengths that nobody measured by hand.
+Expected<void> readLengths(HouseFile& house, AthleteRecord record) {
+  auto sets = house.sets();
+  if (!sets) return tl::make_unexpected(sets.error());
+  std::array<std::vector<Estimate>, kSegmentCount> found;
+  for (const SetRecord& set : *sets) {
+    if (set.athlete != record.athlete.id || set.edit.placed.empty()) continue;
+    auto tracks = house.loadTracks(set.id);
+    if (!tracks || !*tracks) continue;
+    ClipTracks laid = (*tracks)->tracks;
+    layCorrections(laid, (*tracks)->carried, set.edit.placed);
+    const auto a = analyse(laid, (*tracks)->axis, settingsFor(record.athlete, set.edit), builtInRuleBook());
+    if (!a) continue;
+    if (const auto lengths = estimateLengths(laid, a->camera, a->camera_errors, a->reps,
+                                                      record.body->height_m, record.body->sex); lengths)
+      for (std::size_t i = 0; i < kSegmentCount; ++i)
+        if ((*lengths)[i]) found[i].push_back(*(*lengths)[i]);
+  }
+  for (std::size_t i = 0; i < kSegmentCount; ++i)
+    if (const auto m = combineLengths(found[i]); m && !record.body->measured[i])
+      record.body->measured[i] = BodyLength{*m, LengthSource::kFromClip};
+  return house.saveRecord(record);
+}
+
+Expected<void> keepSetups(HouseFile& house, AthleteId athlete) {
+  auto record = house.loadRecord(athlete);
+  if (!record) return tl::make_unexpected(record.error());
+  auto sets = house.sets();
+  if (!sets) return tl::make_unexpected(sets.error());
+  const auto who = subjectOf(*record);
+  if (!who) return {};
+  SquatWishes high;
+  high.bar = BarPosition::kHigh;
+  for (const SquatWishes& wishes : {high, SquatWishes{}}) {
+    auto id = house.newSetupId();
+    if (!id) return tl::make_unexpected(id.error());
+    const auto values = setupValues(suggestSquat(*who, record->athlete.profile.squat, wishes).suggestions);
+    record->setups.push_back({*id, athlete, Lift::kSquat, setupName(Lift::kSquat, values).toStdString(),
+                              "2026-11-18", values, wishes.bar.has_value(), "what he knows so far"});
+    if (auto ok = house.saveRecord(*record); !ok) return ok;
+    record->setups.back().chosen = wishes.bar.has_value();
+  }
+  record->setups.back().chosen_why.clear();
+  if (auto ok = house.saveRecord(*record); !ok) return ok;
+  for (SetRecord& set : *sets)
+    if (set.athlete == athlete && set.edit.asked.lift == Lift::kSquat) {
+      set.edit.setup = record->setups.front().id;
+      set.edit.comfort = 6;
+      if (auto ok = house.saveEdit(set.id, set.edit, set.state); !ok) return ok;
+    }
+  return {};
+}
+
+Expected<void> makeDemo(const fs::path& house_path, const fs::path& footage, const fs::path& athletes) {
   std::error_code ec;
   if (fs::exists(house_path, ec))
     return fail(Remedy::kCheckDisk,
@@ -120,16 +194,20 @@ Expected<void> makeDemo(const fs::path& house_path, const fs::path& footage) {
   {
     auto house = HouseFile::open(making);
     if (!house) return tl::make_unexpected(house.error());
-    std::vector<AthleteId> ids;
-    for (const Athlete& athlete : kAthletes) {
-      auto id = house->addAthlete(athlete);
-      if (!id) return tl::make_unexpected(id.error());
-      ids.push_back(*id);
+    std::vector<AthleteRecord> records;
+    for (const char* name : kAthletes) {
+      auto record = addAthlete(*house, athletes / (std::string(name) + ".json"));
+      if (!record) return tl::make_unexpected(record.error());
+      records.push_back(*record);
     }
     for (const DemoSet& set : kSets) {
       const auto who = static_cast<std::size_t>(set.athlete);
-      if (auto ok = addSet(*house, set, ids[who], kAthletes[who], fs::absolute(footage)); !ok) return ok;
+      const Athlete& athlete = records[who].athlete;
+      if (auto ok = addSet(*house, set, athlete.id, athlete, fs::absolute(footage)); !ok) return ok;
     }
+    for (const AthleteRecord& record : records)
+      if (auto ok = readLengths(*house, record); !ok) return ok;
+    if (auto ok = keepSetups(*house, records[kTriesSetups].athlete.id); !ok) return ok;
   }
   fs::rename(making, house_path, ec);
   if (ec)
@@ -141,15 +219,16 @@ Expected<void> makeDemo(const fs::path& house_path, const fs::path& footage) {
 
 void addDemoCommand(CLI::App& app, int& exit_code) {
   struct Options {
-    std::string house, footage = "demo/footage";
+    std::string house, footage = "demo/footage", athletes = "demo/athletes";
   };
   auto o = std::make_shared<Options>();
   CLI::App* c = app.add_subcommand(
       "demo", "Make the demo house: a made-up rescue station with real footage files to look at");
   c->add_option("HOUSE", o->house, "House file to make")->required();
   c->add_option("--footage", o->footage, "Folder of the demo's films")->capture_default_str();
+  c->add_option("--athletes", o->athletes, "Folder of the demo's athletes")->capture_default_str();
   c->callback([o, &exit_code] {
-    if (auto done = makeDemo(o->house, o->footage); !done) exit_code = report(done.error());
+    if (auto done = makeDemo(o->house, o->footage, o->athletes); !done) exit_code = report(done.error());
   });
 }
 

@@ -4,6 +4,8 @@
 #include <memory>
 
 #include "cli/commands.h"
+#include "cli/files.h"
+#include "report/athlete_document.h"
 #include "synth/film_maker.h"
 
 namespace mottix {
@@ -15,12 +17,23 @@ struct FilmOptions {
   std::optional<int> reps, width, height;
   std::optional<double> fps, yaw, distance, noise, load;
   std::vector<int> high, hips_first, bar_forward;
-  std::string side;
+  std::string side, athlete;
   bool passer_by = false, clean = false;
 };
 
 Expected<void> film(const FilmOptions& o) {
   FilmPlan plan = planFromSeed(o.seed);
+  if (!o.athlete.empty()) {
+    auto text = readText(o.athlete);
+    if (!text) return tl::make_unexpected(text.error());
+    auto file = parseAthlete(*text, o.athlete);
+    if (!file) return tl::make_unexpected(file.error());
+    if (!file->record.body)
+      return fail(Remedy::kCorrectInput, "“" + o.athlete + "” states no “height_cm”; the lifter needs it.");
+    const double girth = plan.squat.build.girth;
+    plan.squat.build = buildOf(estimateBody(*file->record.body));
+    plan.squat.build.girth = girth;
+  }
   auto& reps = plan.squat.reps;
   if (o.reps) reps.resize(static_cast<std::size_t>(std::max(0, *o.reps)), reps.front());
   if (o.clean || !o.high.empty() || !o.hips_first.empty() || !o.bar_forward.empty())
@@ -68,6 +81,7 @@ void addFilmCommand(CLI::App& app, int& exit_code) {
       ->required();
   c->add_option("--seed", o->seed, "Draws lifter, camera, room and faults; the same seed gives the same film")
       ->capture_default_str();
+  c->add_option("--athlete", o->athlete, "A lifter of this athlete's body (JSON) instead of a drawn one");
   c->add_option("--reps", o->reps, "Number of reps")->check(CLI::Range(1, 20));
   c->add_option("--load", o->load, "Load in kg");
   c->add_option("--high", o->high, "Reps that stop 6 cm too high");

@@ -14,6 +14,7 @@
 #include <QUndoCommand>
 #include <QVBoxLayout>
 
+#include "desk/pieces.h"
 #include "desk/theme.h"
 
 namespace mottix {
@@ -54,7 +55,7 @@ class RemoveSet : public QUndoCommand {
 }  // namespace
 
 HouseWindow::HouseWindow(HouseFile house, QDate today, QWidget* parent)
-    : QMainWindow(parent), house_(std::move(house)), today_(today) {
+    : QMainWindow(parent), house_(std::move(house)), today_(today), desk_(house_, undo_, today) {
   qRegisterMetaType<mottix::SetId>();
   buildChrome();
   undo_.addStack(&queue_stack_);
@@ -81,6 +82,16 @@ HouseWindow::HouseWindow(HouseFile house, QDate today, QWidget* parent)
   connect(sheet_, &SetSheet::changed, this, [this] {
     if (!onSheet()) queue_->reload();
   });
+  connect(queue_, &QueueView::bodyWanted, this, &HouseWindow::openAthlete);
+  connect(queue_, &QueueView::fitWanted, this, &HouseWindow::openFit);
+  connect(athlete_, &AthleteView::fitWanted, this, &HouseWindow::openFit);
+  connect(athlete_, &AthleteView::backWanted, this, &HouseWindow::back);
+  connect(athlete_, &AthleteView::trouble, this, &HouseWindow::say);
+  connect(fit_, &FitView::bodyWanted, this, &HouseWindow::openAthlete);
+  connect(fit_, &FitView::backWanted, this, &HouseWindow::back);
+  connect(fit_, &FitView::trouble, this, &HouseWindow::say);
+  connect(&desk_, &AthleteDesk::trouble, this, &HouseWindow::say);
+  connect(&desk_, &AthleteDesk::changed, this, &HouseWindow::refreshCrumbs);
   connect(&jobs_, &AnalysisJobs::progressed, this, [this](SetId set, double part) {
     queue_->showProgress(set, part);
     sheet_->showProgress(set, part);
@@ -138,6 +149,22 @@ void HouseWindow::buildChrome() {
     });
     return b;
   };
+  auto hand_button = [&](const QString& text, const QString& help, Qt::Key key, void (HouseWindow::*slot)(AthleteId)) {
+    auto* b = button(text, help, true);
+    auto open = [this, slot] {
+      const auto athlete = athleteAtHand();
+      if (!athlete) return say(tr("There is no athlete yet. Make one first (Ctrl+N)."));
+      (this->*slot)(*athlete);
+    };
+    connect(b, &QPushButton::clicked, this, open);
+    auto* s = new QShortcut(QKeySequence(key), this);
+    connect(s, &QShortcut::activated, this, open);
+    bar->addWidget(b);
+    return b;
+  };
+  body_button_ = hand_button(tr("Athlete · B"), tr("The athlete's page: body, screens, complaints"), Qt::Key_B,
+                             &HouseWindow::openAthlete);
+  fit_button_ = hand_button(tr("Fit · F"), tr("The set-up that fits this athlete"), Qt::Key_F, &HouseWindow::openFit);
   auto* undo_button =
       add_action(undo_.createUndoAction(this, tr("Undo")), {QKeySequence(Qt::CTRL | Qt::Key_Z)});
   undo_button->setText(tr("Undo"));
@@ -153,7 +180,11 @@ void HouseWindow::buildChrome() {
   queue_ = new QueueView(house_, jobs_);
   sheet_ = new SetSheet(house_, jobs_, undo_);
   pages_->addWidget(queue_);
+  athlete_ = new AthleteView(desk_);
+  fit_ = new FitView(desk_);
   pages_->addWidget(sheet_);
+  pages_->addWidget(athlete_);
+  pages_->addWidget(fit_);
   column->addWidget(pages_, 1);
 
   notice_box_ = new QWidget;
@@ -198,6 +229,12 @@ void HouseWindow::buildChrome() {
 
 bool HouseWindow::onSheet() const {
   return pages_->currentWidget() == sheet_;
+}
+bool HouseWindow::onAthlete() const {
+  return pages_->currentWidget() == athlete_;
+}
+bool HouseWindow::onFit() const {
+  return pages_->currentWidget() == fit_;
 }
 QString HouseWindow::notice() const {
   return notice_box_->isHidden() ? QString() : notice_->text();
@@ -258,6 +295,55 @@ void HouseWindow::follow(const SetRecord& set) {
   jobs_.start(std::move(job));
 }
 
+std::optional<AthleteId> HouseWindow::athleteAtHand() const {
+  if (onSheet()) return sheet_->data().athlete.id;
+  if (onAthlete() || onFit()) return desk_.record().athlete.id;
+  auto athletes = house_.athletes();
+  if (!athletes || athletes->empty()) return std::nullopt;
+  const QWidget* at = focusWidget();
+  for (const Athlete& a : *athletes)
+    if (Lane* lane = queue_->laneOf(a.id); lane != nullptr && at != nullptr && lane->isAncestorOf(at)) return a.id;
+  return athletes->front().id;
+}
+
+void HouseWindow::showPage(QWidget* page) {
+  say({});
+  if (onSheet()) {
+    sheet_->leave();
+    from_sheet_ = true;
+  } else if (pages_->currentWidget() == queue_) {
+    from_sheet_ = false;
+  }
+  pages_->setCurrentWidget(page);
+}
+
+void HouseWindow::openAthlete(AthleteId athlete) {
+  showPage(athlete_);
+  athlete_->open(athlete);
+  athlete_->setFocus();
+  refreshCrumbs();
+}
+
+void HouseWindow::openFit(AthleteId athlete) {
+  const bool of_set = onSheet() && sheet_->data().athlete.id == athlete;
+  const SetId set = sheet_->current();
+  const std::size_t frame = sheet_->film().frame();
+  showPage(fit_);
+  if (of_set)
+    fit_->open(athlete, set, frame);
+  else
+    fit_->open(athlete);
+  fit_->figure().setFocus();
+  refreshCrumbs();
+}
+
+void HouseWindow::back() {
+  if (from_sheet_ && house_.loadSet(sheet_->current()))
+    openSet(sheet_->current());
+  else
+    showQueue();
+}
+
 void HouseWindow::openSet(SetId set) {
   say({});
   pages_->setCurrentWidget(sheet_);
@@ -268,12 +354,16 @@ void HouseWindow::openSet(SetId set) {
 
 void HouseWindow::showQueue() {
   say({});
+  const SetId from = onSheet() ? sheet_->current() : kNoSet;
+  const std::optional<AthleteId> athlete =
+      onAthlete() || onFit() ? std::optional(desk_.record().athlete.id) : std::nullopt;
   sheet_->leave();
-  const SetId from = sheet_->current();
   pages_->setCurrentWidget(queue_);
   undo_.setActiveStack(&queue_stack_);
   queue_->reload();
   if (SetTile* tile = queue_->tileOf(from)) tile->setFocus();
+  if (athlete)
+    if (Lane* lane = queue_->laneOf(*athlete)) lane->takeFocus();
   refreshCrumbs();
 }
 
@@ -283,6 +373,12 @@ void HouseWindow::removeSet(SetId set) {
 }
 
 void HouseWindow::refreshCrumbs() {
+  body_button_->setVisible(!onAthlete());
+  fit_button_->setVisible(!onFit());
+  if (onAthlete() || onFit())
+    return crumbs_->setText(QStringLiteral("/ &nbsp;<b>%1</b>%2")
+                                .arg(QString::fromStdString(desk_.record().athlete.name).toHtmlEscaped(),
+                                     onFit() ? QStringLiteral("&nbsp; / &nbsp;") + tr("Fit") : QString()));
   if (!onSheet()) return crumbs_->clear();
   const SheetData& d = sheet_->data();
   const QDate day = QDate::fromString(QString::fromStdString(d.set.day), Qt::ISODate);

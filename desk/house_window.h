@@ -1,4 +1,5 @@
-// The window of one house: the Queue and the set sheet, what was said wrong, and the way back.
+// The window of one house: the Queue, the set sheet, the athlete's page and Fit; what was said wrong, and the
+// way back.
 #pragma once
 
 #include <QDate>
@@ -7,6 +8,8 @@
 #include <QUndoStack>
 
 #include "desk/analysis_jobs.h"
+#include "desk/athlete_view.h"
+#include "desk/fit_view.h"
 #include "desk/queue_view.h"
 #include "desk/set_sheet.h"
 
@@ -27,7 +30,11 @@ class HouseWindow : public QMainWindow {
   AnalysisJobs& jobs() { return jobs_; }
   HouseFile& house() { return house_; }
   QUndoGroup& undo() { return undo_; }
+  AthleteView& athlete() { return *athlete_; }
+  FitView& fit() { return *fit_; }
   bool onSheet() const;
+  bool onAthlete() const;
+  bool onFit() const;
   QString notice() const;
 
   void addFilms(AthleteId athlete, const QStringList& files);
@@ -35,6 +42,8 @@ class HouseWindow : public QMainWindow {
   void openSet(SetId set);
   void showQueue();
   void removeSet(SetId set);
+  void openAthlete(AthleteId athlete);
+  void openFit(AthleteId athlete);
 
  protected:
   void closeEvent(QCloseEvent* event) override;
@@ -48,6 +57,11 @@ class HouseWindow : public QMainWindow {
   QStackedWidget* pages_ = nullptr;
   QueueView* queue_ = nullptr;
   SetSheet* sheet_ = nullptr;
+  AthleteDesk desk_;
+  AthleteView* athlete_ = nullptr;
+  FitView* fit_ = nullptr;
+  bool from_sheet_ = false;  // the athlete's pages were opened from a set
+  QPushButton *body_button_ = nullptr, *fit_button_ = nullptr;
   QPushButton* queue_crumb_ = nullptr;
   QLabel* crumbs_ = nullptr;
   QWidget* notice_box_ = nullptr;
@@ -58,6 +72,9 @@ class HouseWindow : public QMainWindow {
   void follow(const SetRecord& set);
   void refreshCrumbs();
   void restore();
+  void showPage(QWidget* page);
+  void back();
+  std::optional<AthleteId> athleteAtHand() const;
 };
 
 }  // namespace mottix

@@ -8,6 +8,7 @@
 
 #include "desk/house_window.h"
 #include "desk/theme.h"
+#include "desk/trial_panel.h"
 
 namespace {
 
@@ -47,7 +48,37 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
           },
           30))
     return 1;
-  return save(QStringLiteral("set_sheet")) ? 0 : 1;
+  if (!save(QStringLiteral("set_sheet"))) return 1;
+  const mottix::AthleteId athlete = window.sheet().data().athlete.id;
+  window.openAthlete(athlete);
+  if (!save(QStringLiteral("athlete"))) return 1;
+  window.openFit(athlete);
+  mottix::FitView& fit = window.fit();
+  mottix::FitState state = fit.state();
+  state.lift = mottix::Lift::kSquat;
+  state.ghost.kind = mottix::FitGhost::Kind::kBar;
+  fit.apply(state);
+  if (!save(QStringLiteral("fit"))) return 1;
+  fit.toggleCard();
+  if (!save(QStringLiteral("fit_card"))) return 1;
+  fit.toggleTrials();
+  if (!waitUntil([&] { return fit.trials().ready(); }, 30) || !save(QStringLiteral("fit_tried"))) return 1;
+  fit.toggleTrials();
+  fit.toggleFilm();
+  waitUntil([&] { return fit.figure().onFilm(); }, 10);
+  if (!save(QStringLiteral("fit_film"))) return 1;
+  fit.toggleFilm();
+  state.lift = mottix::Lift::kDeadlift;
+  state.ghost = {};
+  state.ghost.kind = mottix::FitGhost::Kind::kStyle;
+  fit.apply(state);
+  if (!save(QStringLiteral("fit_deadlift"))) return 1;
+  state.lift = mottix::Lift::kBench;
+  state.ghost = {};
+  state.bench.grip_m = 0.66;
+  state.ghost.kind = mottix::FitGhost::Kind::kSuggestion;
+  fit.apply(state);
+  return save(QStringLiteral("fit_bench")) ? 0 : 1;
 }
 
 }  // namespace

@@ -17,6 +17,8 @@
 #include <QUrl>
 #include <QVBoxLayout>
 
+#include "desk/pieces.h"
+#include "desk/set_analysis.h"
 #include "desk/theme.h"
 #include "report/wording.h"
 #include "vision/analyse_clip.h"
@@ -196,6 +198,7 @@ Lane::Lane(const Athlete& athlete, QWidget* parent) : QWidget(parent), athlete_(
     return {};
   });
   pain->setText(QStringLiteral("%1/10").arg(athlete.open_pain));
+  if (athlete.worst_complaint > 0) facts->addText(tr(", complaint %1/10").arg(athlete.worst_complaint));
   pain->setEditText(QString::number(athlete.open_pain));
   auto* note = new QLabel(QString::fromStdString(athlete.note));
   note->setFont(type(13));
@@ -203,15 +206,22 @@ Lane::Lane(const Athlete& athlete, QWidget* parent) : QWidget(parent), athlete_(
   QPalette palette = note->palette();
   palette.setColor(QPalette::WindowText, theme().muted);
   note->setPalette(palette);
-  auto* add = new QPushButton(tr("add films"));
-  add->setObjectName(QStringLiteral("quiet"));
-  add->setAutoDefault(true);
-  add->setAccessibleName(tr("Add films of %1").arg(full));
-  connect(add, &QPushButton::clicked, this, [this] { emit addWanted(athlete_.id); });
+  auto* row_of_buttons = new QHBoxLayout;
+  row_of_buttons->setSpacing(2);
+  auto action = [&](const QString& text, const QString& help, void (Lane::*signal)(AthleteId)) {
+    auto* b = button(text, help, true);
+    connect(b, &QPushButton::clicked, this, [this, signal] { emit(this->*signal)(athlete_.id); });
+    row_of_buttons->addWidget(b);
+    return b;
+  };
+  action(tr("add films"), tr("Add films of %1").arg(full), &Lane::addWanted);
+  action(tr("body"), tr("The page of %1: body, screens, complaints").arg(full), &Lane::bodyWanted);
+  action(tr("fit"), tr("The set-up that fits %1").arg(full), &Lane::fitWanted);
+  row_of_buttons->addStretch(1);
   column->addWidget(name);
   column->addWidget(facts);
   column->addWidget(note);
-  column->addWidget(add, 0, Qt::AlignLeft);
+  column->addLayout(row_of_buttons);
   column->addStretch(1);
   row->addWidget(head);
 
@@ -227,6 +237,10 @@ Lane::Lane(const Athlete& athlete, QWidget* parent) : QWidget(parent), athlete_(
   tiles->setAlignment(Qt::AlignLeft | Qt::AlignTop);
   row_area_->setWidget(row_);
   row->addWidget(row_area_, 1);
+}
+
+void Lane::takeFocus() {
+  if (auto* word = findChild<Word*>(QStringLiteral("word ") + tr("name"))) word->setFocus();
 }
 
 void Lane::addTile(SetTile* tile) {
@@ -344,6 +358,8 @@ void QueueView::reload() {
     connect(lane, &Lane::filmsDropped, this, &QueueView::filmsDropped);
     connect(lane, &Lane::athleteChanged, this, &QueueView::athleteChanged);
     connect(lane, &Lane::addWanted, this, &QueueView::addWanted);
+    connect(lane, &Lane::bodyWanted, this, &QueueView::bodyWanted);
+    connect(lane, &Lane::fitWanted, this, &QueueView::fitWanted);
     for (const SetRecord& set : *sets) {
       if (set.athlete != athlete.id) continue;
       auto* tile = new SetTile(set);
@@ -403,9 +419,7 @@ void QueueView::drawNext() {
   auto record = house_.loadTracks(id);
   if (tile == nullptr || athlete == nullptr || !record || !*record) return;
   const SetEdit& edit = tile->record().edit;
-  ClipTracks tracks = (*record)->tracks;
-  if (!edit.placed.empty() && (*record)->hasJoints()) layCorrections(tracks, (*record)->carried, edit.placed);
-  const auto analysis = analyse(tracks, (*record)->axis, settingsFor(*athlete, edit), builtInRuleBook());
+  const auto [tracks, analysis] = analyseSet(**record, *athlete, edit);
   if (!analysis) return;
   Drawing drawing{*athlete, edit, {}, analysis->findings};
   for (const Rep& rep : analysis->reps) drawing.paths.push_back(pathOf(rep, tracks, analysis->camera));
@@ -430,10 +444,7 @@ Lane* QueueView::laneOf(AthleteId athlete) const {
 }
 
 void QueueView::paintEvent(QPaintEvent*) {
-  QPainter p(this);
-  p.fillRect(rect(), theme().sheet);
-  p.setPen(QPen(theme().line, 1.0));
-  p.drawRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5));
+  paintPaper(*this);
 }
 
 }  // namespace mottix

@@ -59,11 +59,14 @@ class Lane : public QWidget {
   const Athlete& record() const { return athlete_; }
   void addTile(SetTile* tile);
   void finish();  // after the last tile
+  void takeFocus();
 
  signals:
   void filmsDropped(mottix::AthleteId athlete, QStringList files);
   void athleteChanged(mottix::Athlete athlete);
   void addWanted(mottix::AthleteId athlete);
+  void bodyWanted(mottix::AthleteId athlete);
+  void fitWanted(mottix::AthleteId athlete);
 
  protected:
   void dragEnterEvent(QDragEnterEvent* event) override;
@@ -96,6 +99,8 @@ class QueueView : public QWidget {
   void filmsDropped(mottix::AthleteId athlete, QStringList files);
   void addWanted(mottix::AthleteId athlete);
   void newAthleteWanted();
+  void bodyWanted(mottix::AthleteId athlete);
+  void fitWanted(mottix::AthleteId athlete);
   void athleteChanged(mottix::Athlete athlete);
   void stopWanted(mottix::SetId set);
   void removeWanted(mottix::SetId set);

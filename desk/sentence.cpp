@@ -85,6 +85,11 @@ void Word::edit() {
   update();
 }
 
+bool Word::anyEditing(const QWidget& page) {
+  const auto words = page.findChildren<Word*>();
+  return std::any_of(words.begin(), words.end(), [](const Word* w) { return w->editing(); });
+}
+
 void Word::commit() {
   if (line_ == nullptr) return;
   const QString wrong = accept_(line_->text().trimmed());
@@ -130,15 +135,25 @@ Sentence::Sentence(int size_px, QWidget* parent) : QWidget(parent), size_px_(siz
   setSizePolicy(policy);
 }
 
+void Sentence::clear() {
+  for (QWidget* piece : pieces_) {
+    piece->hide();
+    piece->deleteLater();
+  }
+  pieces_.clear();
+}
+
 void Sentence::addText(const QString& text) {
   auto* label = new QLabel(text, this);
   label->setFont(type(size_px_));
   label->setMargin(1);
+  label->show();
   pieces_.push_back(label);
 }
 
 Word* Sentence::addWord(const QString& name, Word::Accept accept) {
   auto* word = new Word(name, size_px_, std::move(accept), this);
+  word->show();
   pieces_.push_back(word);
   return word;
 }
@@ -167,6 +182,8 @@ int Sentence::arrange(int width, bool move) const {
 
 void Sentence::relayout() {
   arrange(width(), true);
+  const int wanted = arrange(width(), false);
+  if (minimumHeight() != wanted) setFixedHeight(wanted);
   updateGeometry();
   update();
 }

@@ -34,6 +34,8 @@ class Word : public QAbstractButton {
   QSize minimumSizeHint() const override { return sizeHint(); }
   void edit();
   bool editing() const { return line_ != nullptr; }
+  // Whether a word somewhere in `page` is being typed in.
+  static bool anyEditing(const QWidget& page);
 
  protected:
   void paintEvent(QPaintEvent* event) override;
@@ -54,6 +56,7 @@ class Sentence : public QWidget {
   Q_OBJECT
  public:
   explicit Sentence(int size_px, QWidget* parent = nullptr);
+  void clear();
   // Plain text, or a word to change. Words stay in the order in which they were added.
   void addText(const QString& text);
   Word* addWord(const QString& name, Word::Accept accept);

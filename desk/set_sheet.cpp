@@ -22,6 +22,8 @@
 #include "core/cue/cue_book.h"
 #include "core/motion/joint_corrections.h"
 #include "desk/finding_card.h"
+#include "desk/pieces.h"
+#include "desk/set_analysis.h"
 #include "desk/theme.h"
 #include "report/wording.h"
 #include "vision/analyse_clip.h"
@@ -64,45 +66,6 @@ class EditSet : public QUndoCommand {
   SetId id_;
   SetEdit before_, after_;
 };
-
-QLabel* label(int size_px, Weight weight = Weight::kRegular, bool muted = false) {
-  auto* l = new QLabel;
-  l->setFont(type(size_px, weight));
-  l->setWordWrap(true);
-  if (muted) {
-    QPalette p = l->palette();
-    p.setColor(QPalette::WindowText, theme().muted);
-    l->setPalette(p);
-  }
-  return l;
-}
-
-QPushButton* button(const QString& text, const QString& help, bool quiet = false) {
-  auto* b = new QPushButton(text);
-  if (quiet) b->setObjectName(QStringLiteral("quiet"));
-  b->setAutoDefault(true);
-  b->setToolTip(help);
-  b->setAccessibleName(help);
-  b->setCursor(Qt::PointingHandCursor);
-  return b;
-}
-
-std::optional<double> numberIn(QString text) {
-  text.remove(QStringLiteral("kg")).replace(QLatin1Char(','), QLatin1Char('.'));
-  bool ok = false;
-  const double v = text.trimmed().toDouble(&ok);
-  return ok && std::isfinite(v) ? std::optional(v) : std::nullopt;
-}
-
-void clearLayout(QLayout* layout) {
-  while (QLayoutItem* item = layout->takeAt(0)) {
-    if (item->widget() != nullptr) {
-      item->widget()->hide();
-      item->widget()->deleteLater();
-    }
-    delete item;
-  }
-}
 
 }  // namespace
 
@@ -385,6 +348,37 @@ void SetSheet::buildSentence() {
                   asked.plate_mm = *mm;
                   return {};
                 });
+  sentence_->addText(tr(", set-up"));
+  setup_ = sentence_->addWord(tr("set-up"), [this](const QString& text) -> QString {
+    SetEdit after = data_.set.edit;
+    if (text.isEmpty() || text.compare(tr("not stated"), Qt::CaseInsensitive) == 0) {
+      after.setup.reset();
+      push(tr("Change the set-up"), after);
+      return {};
+    }
+    for (const SetupRecord& s : setups_)
+      if (text.compare(QString::fromStdString(s.name), Qt::CaseInsensitive) == 0) {
+        after.setup = s.id;
+        push(tr("Change the set-up"), after);
+        return {};
+      }
+    return setups_.empty() ? tr("No set-up is kept for this athlete and lift yet: open Fit (F) and keep one.")
+                           : tr("Name a kept set-up, or say “not stated”.");
+  });
+  sentence_->addText(tr(", comfort"));
+  comfort_ = sentence_->addWord(tr("comfort"), [this](const QString& text) -> QString {
+    SetEdit after = data_.set.edit;
+    if (text.isEmpty() || text.compare(tr("not stated"), Qt::CaseInsensitive) == 0) {
+      after.comfort.reset();
+    } else {
+      bool ok = false;
+      const int v = QString(text).remove(QStringLiteral("/10")).trimmed().toInt(&ok);
+      if (!ok || v < 0 || v > 10) return tr("Comfort lies between 0 and 10; 10: nothing hurts or hinders.");
+      after.comfort = v;
+    }
+    push(tr("Change the comfort"), after);
+    return {};
+  });
   sentence_->addText(QStringLiteral("."));
 }
 
@@ -463,17 +457,14 @@ void SetSheet::recompute() {
   data_.problem = QString::fromStdString(data_.set.problem);
   data_.tracks = {};
   if (!data_.record) return;
-  data_.tracks = data_.record->tracks;
-  if (!data_.set.edit.placed.empty() && data_.record->hasJoints())
-    layCorrections(data_.tracks, data_.record->carried, data_.set.edit.placed);
-  auto analysis = analyse(data_.tracks, data_.record->axis, settingsFor(data_.athlete, data_.set.edit),
-                          builtInRuleBook());
+  SetAnalysis found = analyseSet(*data_.record, data_.athlete, data_.set.edit);
+  data_.tracks = std::move(found.tracks);
+  auto& analysis = found.analysis;
   if (!analysis) {
     data_.problem = QString::fromStdString(analysis.error().text);
     return;
   }
   data_.problem.clear();
-  if (data_.record->two_plates) analysis->warnings.push_back(Warning::kTwoPlates);
   data_.analysis = std::move(*analysis);
   if (auto ok = house_.saveResults(data_.set.id, *data_.analysis, builtInRuleBook()); !ok)
     emit trouble(QString::fromStdString(ok.error().text));
@@ -568,6 +559,20 @@ void SetSheet::refreshSentence() {
                              : data_.analysis             ? data_.analysis->facing
                                                           : Facing::kUnknown));
   plate_->setText(tr("%1 mm").arg(a.plate_mm));
+  setups_.clear();
+  QStringList names;
+  setup_->setText(tr("not stated"));
+  if (auto record = house_.loadRecord(data_.set.athlete); record)
+    for (const SetupRecord& s : record->setups) {
+      if (data_.set.edit.setup == s.id) setup_->setText(QString::fromStdString(s.name));
+      if (s.lift != a.lift) continue;
+      setups_.push_back(s);
+      names << QString::fromStdString(s.name);
+    }
+  setup_->setChoices(names);
+  setup_->setEditText(data_.set.edit.setup ? setup_->text() : QStringLiteral(" "));
+  comfort_->setText(data_.set.edit.comfort ? tr("%1/10").arg(*data_.set.edit.comfort) : tr("not stated"));
+  comfort_->setEditText(data_.set.edit.comfort ? QString::number(*data_.set.edit.comfort) : QStringLiteral(" "));
   sentence_->relayout();
   QString trust;
   if (data_.analysis) {
@@ -842,10 +847,7 @@ void SetSheet::keyPressEvent(QKeyEvent* event) {
 }
 
 void SetSheet::paintEvent(QPaintEvent*) {
-  QPainter p(this);
-  p.fillRect(rect(), theme().sheet);
-  p.setPen(QPen(theme().line, 1.0));
-  p.drawRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5));
+  paintPaper(*this);
 }
 
 }  // namespace mottix

@@ -71,11 +71,12 @@ class SetSheet : public QWidget {
   QUndoGroup& undo_;
   std::map<SetId, std::unique_ptr<QUndoStack>> stacks_;
   SheetData data_;
+  std::vector<SetupRecord> setups_;  // of the athlete and lift at hand
   std::size_t cue_choice_ = 0;
 
   Sentence* sentence_ = nullptr;
   Word *variant_ = nullptr, *lift_ = nullptr, *reps_ = nullptr, *load_ = nullptr, *effort_ = nullptr,
-       *side_ = nullptr, *plate_ = nullptr;
+       *side_ = nullptr, *plate_ = nullptr, *setup_ = nullptr, *comfort_ = nullptr;
   QLabel* trust_ = nullptr;
   FilmView* film_ = nullptr;
   QWidget* film_tools_ = nullptr;

@@ -17,11 +17,19 @@
 
 namespace mottix {
 
+// A point of the figure, and how far it lies from the mid-plane toward the camera; only a film's perspective
+// needs that.
+struct FigurePoint {
+  Vec2d m = Vec2d::Zero();
+  double lateral_m = 0.0;
+};
+
 struct Figure {
   enum class View { kSide, kHeadEnd };
   View view = View::kSide;
-  std::vector<std::vector<Vec2d>> limbs;  // chains of joints
-  std::vector<Vec2d> sole;                // closed outline of the foot, and of the bench
+  std::vector<std::vector<FigurePoint>> limbs;  // chains of joints; the first carries
+  std::vector<std::vector<FigurePoint>> locked_out;  // bench: the arms at the top of the press
+  std::vector<FigurePoint> sole;                     // closed outline of the foot, and of the bench
   std::optional<Vec2d> head;              // its middle
   double head_radius_m = 0.11;
   Vec2d bar = Vec2d::Zero();
@@ -41,9 +49,10 @@ struct FigureInk {
   QColor ink, muted, line, soft, accent, paper;
   QFont font;
 };
-using FigurePlace = std::function<QPointF(const Vec2d&)>;
+using FigurePlace = std::function<QPointF(const FigurePoint&)>;
 
-enum class FigureStyle { kSolid, kGhost };
+// On a film only what a joint shows is drawn: no head, no plate.
+enum class FigureStyle { kSolid, kGhost, kOnFilm };
 // `px_per_m` gives the widths of the limbs.
 void paintFigure(QPainter& painter, const Figure& figure, const FigurePlace& place, double px_per_m,
                  const FigureInk& ink, FigureStyle style);

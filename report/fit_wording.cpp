@@ -95,6 +95,7 @@ QString valueWords(const LineWords& words, const SetupValue& v) {
   const QString id = QLatin1String(words.id);
   if (!v.value) return choiceWords(id, QString::fromStdString(v.choice));
   if (id == QLatin1String("heel") && *v.value < 0.5) return tr("flat");
+  if (id == QLatin1String("bar_from_shin") && *v.value < 0.5) return tr("touching from the start");
   if (id == QLatin1String("depth") && *v.value < 0.0)
     return tr("hip joint %1 cm above the knee joint").arg(signedNumber(-*v.value, words.digits));
   if (id == QLatin1String("inside_ring_marks") && *v.value < 0.0)
@@ -125,7 +126,9 @@ std::vector<CardLine> cardLines(const std::vector<SetupValue>& values) {
         QLatin1String(words.id) == QLatin1String("inside_ring_marks") ||
         QLatin1String(words.id) == QLatin1String("hip_over_knee"))
       continue;
-    CardLine line{tr(words.label), valueWords(words, *v), QString::fromStdString(v->reason), {}};
+    CardLine line{tr(words.label), valueWords(words, *v), QString::fromStdString(v->reason), {}, false};
+    for (FitReason r : {FitReason::kUsual, FitReason::kWithStance, FitReason::kFromPosture, FitReason::kAnkleEnough})
+      line.plain = line.plain || line.reason == fitReasonWords(r);
     const char* with = QLatin1String(words.id) == QLatin1String("stance")     ? "stance_in_feet"
                        : QLatin1String(words.id) == QLatin1String("grip")     ? "inside_ring_marks"
                        : QLatin1String(words.id) == QLatin1String("hip_height") ? "hip_over_knee"
@@ -653,7 +656,7 @@ QString trialVerdictWords(const TrialLine& line, const QString& name_a, const QS
   if (line.verdict == TrialVerdict::kNotEnoughSets) {
     if (line.sets_a == 0 && line.sets_b == 0)
       return line.what == TrialMeasure::kSpeed ? tr("no sets at equal load") : tr("not measured yet");
-    return tr("not enough sets to tell (%1 and %2; %3 of each needed)")
+    return tr("not enough sets to tell: %1 and %2, %3 of each needed")
         .arg(line.sets_a)
         .arg(line.sets_b)
         .arg(kFewestTrialSets);

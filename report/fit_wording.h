@@ -17,7 +17,8 @@ namespace mottix {
 // One line of the card for the rack: "Heels", "46 cm apart, 1.7 feet", and why.
 struct CardLine {
   QString label, value, reason;
-  QString school;  // whose rule it is; empty: the common start
+  QString school;      // whose rule it is; empty: the common start
+  bool plain = false;  // the reason says nothing of this body: left out on paper
 };
 std::vector<CardLine> cardLines(const std::vector<Suggestion>& suggestions);
 std::vector<CardLine> cardLines(const std::vector<SetupValue>& values);

@@ -75,22 +75,23 @@ void paintCard(QPainter& painter, const QRectF& page, const SetupCard& card, con
   for (const QString& c : card.cautions)
     foot += paragraph(painter, QRectF(left, 0, width, 1e5), c, font(10.5, QFont::Normal), ink.muted, false) +
             4.0 * unit;
-  const double label_width = 78.0 * unit, value_width = width - label_width;
+  const double label_width = 76.0 * unit, value_width = width - label_width;
   for (const CardLine& line : card.lines) {
-    text(left, label_width, line.label, 13, QFont::Normal, ink.muted);
-    y += text(left + label_width, value_width, line.value, 14, QFont::DemiBold, ink.ink);
-    QString why = line.reason;
+    text(left, label_width, line.label, 12.5, QFont::Normal, ink.muted);
+    y += text(left + label_width, value_width, line.value, 13, QFont::DemiBold, ink.ink);
+    QString why = line.plain ? QString() : line.reason;
     if (!line.school.isEmpty()) why += QStringLiteral(" (") + line.school + QStringLiteral(")");
-    y += text(left + label_width, value_width, why, 10.5, QFont::Normal, ink.muted) + 4.0 * unit;
+    if (!why.isEmpty()) y += text(left + label_width, value_width, why.trimmed(), 10.5, QFont::Normal, ink.muted);
+    y += 3.5 * unit;
   }
   const QRectF room(left, y + 4.0 * unit, width, page.bottom() - margin - foot - y - 8.0 * unit);
   if (card.figure && room.height() > 60.0 * unit) {
     const Figure& f = *card.figure;
     const bool side = f.view == Figure::View::kSide;
-    const double across = side ? 1.7 : 1.6, up = side ? 1.45 : 0.62, below = side ? 0.09 : 0.32;
+    const double across = side ? 1.7 : 1.6, up = side ? 1.25 : 0.80, below = side ? 0.10 : 0.40;
     const double px_per_m = std::min(room.width() / across, room.height() / (up + below));
     const QPointF origin(room.center().x(), room.bottom() - below * px_per_m);
-    const FigurePlace place = [=](const Vec2d& m) { return origin + px_per_m * QPointF(m.x(), -m.y()); };
+    const FigurePlace place = [=](const FigurePoint& p) { return origin + px_per_m * QPointF(p.m.x(), -p.m.y()); };
     FigureInk small = ink;
     small.font = font(10.5, QFont::Normal);
     paintGround(painter, f, place, small);

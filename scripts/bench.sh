@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
 # Measures accuracy and speed on the demo's squats and ten seeded synthetic clips, and writes the tables into docs/.
-#   scripts/bench.sh [accuracy|speed|posture]   (all without)
+#   scripts/bench.sh [accuracy|lengths|speed|posture]   (all without)
 # The clips are rendered once into build/bench (about a minute each). Run it on an idle machine.
 set -euo pipefail
 what=${1:-all}
@@ -12,7 +12,18 @@ if [ "$what" = posture ] || [ "$what" = all ]; then
   build/bin/mottix-bench posture >build/bench/posture.md
   put docs/performance.md posture build/bench/posture.md
 fi
-[ "$what" != posture ] || exit 0
+if [ "$what" = lengths ] || [ "$what" = all ]; then
+  # Fifty lifters, one rep each: about a quarter of a minute a clip, rendered once.
+  singles=()
+  for seed in $(seq 101 150); do
+    clip=build/bench/single_$seed.mp4
+    [ -e "${clip%.mp4}.truth.json" ] || build/bin/mottix-cli film "$clip" --seed "$seed" --reps 1 --clean
+    singles+=("$clip")
+  done
+  build/bin/mottix-bench lengths "${singles[@]}" >build/bench/lengths.md
+  put docs/accuracy.md lengths build/bench/lengths.md
+fi
+[ "$what" != posture ] && [ "$what" != lengths ] || exit 0
 clips=(demo/footage/squat_side_good.mp4 demo/footage/squat_side_hips_rise.mp4)
 for seed in 1 2 3 4 5 6 7 8 9 10; do
   clip=build/bench/synth_$seed.mp4

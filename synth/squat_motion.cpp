@@ -48,6 +48,19 @@ Expected<void> LifterBuild::validate() const {
   return {};
 }
 
+LifterBuild buildOf(const Body& body) {
+  LifterBuild b;
+  b.height_m = body.height_m;
+  auto share = [&](Segment s) { return body.length_m(s) / body.height_m; };
+  b.thigh_of_height = share(Segment::kThigh);
+  b.shank_of_height = share(Segment::kShank);
+  b.trunk_of_height = share(Segment::kTrunk) - kTrunkUnderBar;
+  b.upper_arm_of_height = share(Segment::kUpperArm);
+  b.forearm_of_height = share(Segment::kForearm);
+  b.foot_of_height = share(Segment::kFoot);
+  return b;
+}
+
 Expected<void> SquatPlan::validate() const {
   if (auto ok = build.validate(); !ok) return ok;
   auto bad = [](const std::string& what) { return fail(Remedy::kCorrectInput, "Squat plan: " + what); };

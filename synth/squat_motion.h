@@ -13,6 +13,7 @@
 #include <Eigen/Core>
 
 #include "core/base/error.h"
+#include "core/body/athlete_body.h"
 #include "core/motion/tracks.h"
 
 namespace mottix {
@@ -32,6 +33,8 @@ struct LifterBuild {
 
   Expected<void> validate() const;
 };
+// The build of a body; the trunk as it is under a bar.
+LifterBuild buildOf(const Body& body);
 
 struct RepPlan {
   double depth_m = 0.04;       // hip joint centre below knee joint centre at the bottom

@@ -175,7 +175,8 @@ std::optional<double> computeBuildScore(const Body& body, Segment segment) {
   const BodyLength& length = body.lengths[indexOf(segment)];
   if (length.source == LengthSource::kFromHeight) return std::nullopt;
   const Estimate share = usualShare(segment, body.sex);
-  return (length.m.value / body.height_m - share.value) / share.sd;
+  const bool under_bar = segment == Segment::kTrunk && length.source == LengthSource::kFromClip;
+  return (length.m.value / body.height_m + (under_bar ? kTrunkUnderBar : 0.0) - share.value) / share.sd;
 }
 
 }  // namespace mottix

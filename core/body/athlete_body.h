@@ -90,6 +90,10 @@ Estimate usualShare(Segment segment, Sex sex = Sex::kUnstated);
 // length that was not measured.
 std::optional<double> computeBuildScore(const Body& body, Segment segment);
 
+// Under a bar the shoulder blades are set down and back and the spine is loaded: the trunk that a film of a
+// squat shows is shorter than the one measured by hand by about this part of the height (own allowance).
+inline constexpr double kTrunkUnderBar = 0.02;
+
 // Knee-to-wall distance to the lean of the shin: 3.6 degrees a centimetre (key bennell1998).
 double dorsiflexionFromWall_deg(double knee_to_wall_m);
 

@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include <Eigen/Cholesky>
+
 namespace mottix {
 namespace {
 
@@ -86,7 +88,8 @@ double placement_px(const ClipTracks& tracks, Joint j, const std::vector<std::si
 }  // namespace
 
 Expected<ClipLengths> estimateLengths(const ClipTracks& tracks, const SideCamera& camera,
-                                      const SideCameraErrors& errors, const std::vector<Rep>& reps) {
+                                      const SideCameraErrors& errors, const std::vector<Rep>& reps,
+                                      std::optional<double> height_m, Sex sex) {
   if (!tracks.has(Joint::kHip) || !tracks.has(Joint::kKnee) || !tracks.has(Joint::kAnkle) ||
       !tracks.has(Joint::kShoulder))
     return fail(Remedy::kMarkByHand, "Place ankle, knee, hip and shoulder on this film first.");
@@ -111,8 +114,9 @@ Expected<ClipLengths> estimateLengths(const ClipTracks& tracks, const SideCamera
     Segment segment;
     Joint from, to;
   };
-  ClipLengths out;
   const Reader reader{tracks, frames};
+  std::vector<Wanted> wanted;
+  std::vector<double> read;
   for (const Wanted& w : {Wanted{Segment::kThigh, Joint::kHip, Joint::kKnee},
                           Wanted{Segment::kShank, Joint::kKnee, Joint::kAnkle},
                           Wanted{Segment::kTrunk, Joint::kShoulder, Joint::kHip},
@@ -120,34 +124,60 @@ Expected<ClipLengths> estimateLengths(const ClipTracks& tracks, const SideCamera
     if (!tracks.has(w.from) || !tracks.has(w.to)) continue;
     const double length = reader.median(camera, w.from, w.to, {});
     if (!(length > 0.0)) continue;
-    double variance = 0.0;
-    auto addPair = [&](const SideCamera& more, const Moves& up, const SideCamera& less, const Moves& down) {
-      const double d =
-          0.5 * (reader.median(more, w.from, w.to, up) - reader.median(less, w.from, w.to, down));
-      variance += d * d;
-    };
-    for (int k = 0; k < kSideCameraErrorCount; ++k)
-      addPair(withError(camera, errors, k, 1.0), {}, withError(camera, errors, k, -1.0), {});
-    auto addMove = [&](double Moves::*what, double sd) {
-      Moves up, down;
-      up.*what = sd;
-      down.*what = -sd;
-      addPair(camera, up, camera, down);
-    };
-    addMove(&Moves::stance_m, lateralPrior(Joint::kAnkle).sd);
-    addMove(&Moves::toes, toesSpread());
-    addMove(&Moves::hip_m, lateralPrior(Joint::kHip).sd);
-    addMove(&Moves::shoulder_m, lateralPrior(Joint::kShoulder).sd);
-    for (Joint j : {w.from, w.to})
-      for (auto direction : {&Moves::along_px, &Moves::across_px}) {
-        const double sd = placement_px(tracks, j, frames);
-        Moves up, down;
-        (up.*direction)[indexOf(j)] = sd;
-        (down.*direction)[indexOf(j)] = -sd;
-        addPair(camera, up, camera, down);
-      }
-    out[indexOf(w.segment)] = Estimate{length, std::sqrt(variance)};
+    wanted.push_back(w);
+    read.push_back(length);
   }
+  const auto n = static_cast<Eigen::Index>(wanted.size());
+  Eigen::VectorXd value = Eigen::Map<const Eigen::VectorXd>(read.data(), n);
+  Eigen::MatrixXd covariance = Eigen::MatrixXd::Zero(n, n);
+  auto addPair = [&](const SideCamera& more, const Moves& up, const SideCamera& less, const Moves& down) {
+    Eigen::VectorXd d(n);
+    for (Eigen::Index i = 0; i < n; ++i) {
+      const Wanted& w = wanted[static_cast<std::size_t>(i)];
+      d[i] = 0.5 * (reader.median(more, w.from, w.to, up) - reader.median(less, w.from, w.to, down));
+    }
+    covariance += d * d.transpose();
+  };
+  for (int k = 0; k < kSideCameraErrorCount; ++k)
+    addPair(withError(camera, errors, k, 1.0), {}, withError(camera, errors, k, -1.0), {});
+  auto addMove = [&](double Moves::*what, double sd) {
+    Moves up, down;
+    up.*what = sd;
+    down.*what = -sd;
+    addPair(camera, up, camera, down);
+  };
+  addMove(&Moves::stance_m, lateralPrior(Joint::kAnkle).sd);
+  addMove(&Moves::toes, toesSpread());
+  addMove(&Moves::hip_m, lateralPrior(Joint::kHip).sd);
+  addMove(&Moves::shoulder_m, lateralPrior(Joint::kShoulder).sd);
+  for (Joint j : {Joint::kShoulder, Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe}) {
+    if (!tracks.has(j)) continue;
+    for (auto direction : {&Moves::along_px, &Moves::across_px}) {
+      const double sd = placement_px(tracks, j, frames);
+      Moves up, down;
+      (up.*direction)[indexOf(j)] = sd;
+      (down.*direction)[indexOf(j)] = -sd;
+      addPair(camera, up, camera, down);
+    }
+  }
+  if (height_m) {
+    Eigen::VectorXd usual(n), scatter(n);
+    for (Eigen::Index i = 0; i < n; ++i) {
+      const Segment s = wanted[static_cast<std::size_t>(i)].segment;
+      const Estimate share = usualShare(s, sex);
+      usual[i] = *height_m * (share.value - (s == Segment::kTrunk ? kTrunkUnderBar : 0.0));
+      scatter[i] = *height_m * share.sd;
+    }
+    // One Gaussian against the other: gain = P (P + C)^-1 from the usual lengths toward what was read.
+    const Eigen::MatrixXd prior = scatter.array().square().matrix().asDiagonal();
+    const Eigen::MatrixXd gain = prior * (prior + covariance).ldlt().solve(Eigen::MatrixXd::Identity(n, n));
+    value = usual + gain * (value - usual);
+    covariance = prior - gain * prior;
+  }
+  ClipLengths out;
+  for (Eigen::Index i = 0; i < n; ++i)
+    out[indexOf(wanted[static_cast<std::size_t>(i)].segment)] =
+        Estimate{value[i], std::sqrt(std::max(0.0, covariance(i, i)))};
   return out;
 }
 

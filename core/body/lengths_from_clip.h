@@ -7,8 +7,14 @@
 //
 // Error: the camera's uncertain values, each joint's distance from the mid-plane (ankle and knee go out
 // together with the stance) and the placement of each joint, which is the same in all frames; moved one at a
-// time by one standard deviation, the squares added. Failure: joints not placed, no quiet standing, or the
-// camera looks too obliquely (kFilmAgain, kMarkByHand).
+// time by one standard deviation, the squares added.
+//
+// The camera's distance, and with it the scale at the body, is the weakest part: it errs on all lengths alike.
+// Where the athlete's height is stated it serves as a second ruler: the usual lengths at this height with
+// their scatter between people are weighed against what was read (Gaussian, with all covariances), which
+// mends the common scale and leaves the proportions nearly as they were read.
+//
+// Failure: joints not placed, no quiet standing, or the camera looks too obliquely (kFilmAgain, kMarkByHand).
 #pragma once
 
 #include "core/base/error.h"
@@ -22,7 +28,9 @@ namespace mottix {
 // Thigh, shank, trunk and, where heel and toe are placed, foot.
 using ClipLengths = std::array<std::optional<Estimate>, kSegmentCount>;
 Expected<ClipLengths> estimateLengths(const ClipTracks& tracks, const SideCamera& camera,
-                                      const SideCameraErrors& errors, const std::vector<Rep>& reps);
+                                      const SideCameraErrors& errors, const std::vector<Rep>& reps,
+                                      std::optional<double> height_m = std::nullopt,
+                                      Sex sex = Sex::kUnstated);
 
 // One length from several clips of the same athlete. The clips are filmed and placed alike, so that their
 // errors are taken as the same: the mean weighs by 1/sd², its error is the weighted mean of the errors.

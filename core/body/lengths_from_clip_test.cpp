@@ -62,6 +62,27 @@ TEST(LengthsFromClip, ErrorsGrowWithWhatIsUncertain) {
             2.0 * before);
 }
 
+TEST(LengthsFromClip, TheHeightMendsTheScaleAndKeepsTheProportions) {
+  const Filmed f = filmed();
+  SideCameraErrors errors;
+  errors.focal_px = 100.0;
+  errors.plate_radius_rel = 0.03;
+  const auto read = [&](std::optional<double> height_m) {
+    return *estimateLengths(f.clip.tracks, f.clip.camera, errors, f.reps, height_m);
+  };
+  const ClipLengths alone = read(std::nullopt);
+  auto of = [](const ClipLengths& l, Segment s) { return *l[indexOf(s)]; };
+  for (double height : {1.60, 1.75, 1.90}) {
+    const ClipLengths with = read(height);
+    for (Segment s : {Segment::kThigh, Segment::kShank, Segment::kTrunk})
+      EXPECT_LT(of(with, s).sd, of(alone, s).sd) << nameOf(s);
+    EXPECT_NEAR(of(with, Segment::kThigh).value / of(with, Segment::kTrunk).value,
+                of(alone, Segment::kThigh).value / of(alone, Segment::kTrunk).value, 0.035)
+        << height;
+  }
+  EXPECT_LT(of(read(1.60), Segment::kThigh).value, of(read(1.90), Segment::kThigh).value);
+}
+
 TEST(LengthsFromClip, NoiseCostsNoMoreThanIsStated) {
   known::KnownSquat plan;
   plan.noise_px = 2.0;

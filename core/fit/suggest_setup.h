@@ -74,6 +74,7 @@ struct SquatWishes {
   std::optional<BarPosition> bar;
   std::optional<double> heel_distance_m, toe_out_deg, heel_raise_m, hip_below_knee_m;
   double load_kg = 60.0;
+  bool operator==(const SquatWishes&) const = default;
 };
 SquatFit suggestSquat(const FitSubject& who, SquatSchool school, const SquatWishes& wishes);
 
@@ -90,6 +91,7 @@ struct DeadliftWishes {
   std::optional<DeadliftStyle> style;
   std::optional<double> heel_distance_m, toe_out_deg, hand_distance_m;  // of the style that is used
   double load_kg = 80.0;
+  bool operator==(const DeadliftWishes&) const = default;
 };
 DeadliftFit suggestDeadlift(const FitSubject& who, DeadliftSchool school, const DeadliftWishes& wishes);
 
@@ -102,6 +104,7 @@ struct BenchFit {
 struct BenchWishes {
   std::optional<double> grip_m;
   double load_kg = 60.0;
+  bool operator==(const BenchWishes&) const = default;
 };
 BenchFit suggestBench(const FitSubject& who, BenchSchool school, const BenchWishes& wishes);
 

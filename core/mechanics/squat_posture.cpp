@@ -203,6 +203,12 @@ double usualHipToKnee(BarPosition position) {
   return factsOf(position).hip_to_knee;
 }
 
+Vec2d barOnTrunk(BarPosition position, const Vec2d& hip, const Vec2d& shoulder) {
+  const BarFacts facts = factsOf(position);
+  const Vec2d trunk = shoulder - hip;
+  return hip + (1.0 + facts.above_shoulder) * trunk + facts.behind_shoulder * Vec2d(-trunk.y(), trunk.x());
+}
+
 double hipRoom_deg(double toe_out_deg) {
   return 10.0 * std::clamp(toe_out_deg / 35.0, 0.0, 1.0);
 }

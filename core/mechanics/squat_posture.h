@@ -47,6 +47,8 @@ struct SquatSetup {
 
 // How hip and knee share the load with this bar position: lever arm of the hip over that of the knee.
 double usualHipToKnee(BarPosition position);
+// Where the bar's middle lies with this position on a trunk from hip to shoulder joint (metres, side view).
+Eigen::Vector2d barOnTrunk(BarPosition position, const Eigen::Vector2d& hip, const Eigen::Vector2d& shoulder);
 // More flexion of the hip when the thighs open, up to 10 degrees at 35 degrees of toe-out.
 double hipRoom_deg(double toe_out_deg);
 

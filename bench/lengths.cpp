@@ -1,0 +1,99 @@
+#include "core/body/lengths_from_clip.h"
+
+#include <algorithm>
+#include <cmath>
+#include <cstdio>
+#include <random>
+
+#include "bench/accuracy.h"
+#include "bench/clip_truth.h"
+#include "core/motion/joint_corrections.h"
+#include "vision/analyse_clip.h"
+
+namespace mottix {
+namespace {
+
+struct Tally {
+  std::vector<double> error;  // parts of the length
+  int within = 0, covered_90 = 0, covered_95 = 0;
+
+  void add(const Estimate& found, double truth) {
+    error.push_back(found.value / truth - 1.0);
+    if (std::abs(error.back()) <= 0.03) ++within;
+    const double off = std::abs(found.value - truth) / found.sd;
+    if (off <= 1.645) ++covered_90;
+    if (off <= 1.96) ++covered_95;
+  }
+  void print(const char* name, const char* ruler) const {
+    const auto n = static_cast<double>(error.size());
+    double mean = 0.0, square = 0.0, worst = 0.0;
+    for (double e : error) {
+      mean += e / n;
+      square += e * e / n;
+      worst = std::max(worst, std::abs(e));
+    }
+    std::printf("| %s | %s | %.1f %% | %+.1f %% | %.1f %% | %d of %zu | %d | %d |\n", name, ruler,
+                100.0 * std::sqrt(square), 100.0 * mean, 100.0 * worst, within, error.size(), covered_90,
+                covered_95);
+  }
+};
+
+}  // namespace
+
+int printLengths(const std::vector<std::filesystem::path>& clips) {
+  constexpr std::array kSegments = {Segment::kThigh, Segment::kShank, Segment::kTrunk};
+  std::array<Tally, 3> alone, with_height;
+  std::mt19937 rng(1);
+  std::normal_distribution<> hand(0.0, 1.0);
+  int refused = 0;
+  for (const auto& path : clips) {
+    auto truth = loadTruth(path);
+    auto clip = trackBar(path);
+    if (!truth || !clip) {
+      std::fprintf(stderr, "%s\n", (truth ? clip.error() : truth.error()).text.c_str());
+      return 1;
+    }
+    // Placed as a coach does: with the error that PlacementErrors states.
+    const double sd_px = PlacementErrors{}.hand_of_radius * clip->tracks.bar.front().radius_px;
+    PlacedPoints placed = truth->first;
+    for (auto& joint : placed.joints)
+      if (joint) *joint += sd_px * Vec2(hand(rng), hand(rng));
+    std::array<JointTrack, kJointCount> raw;
+    if (auto ok = trackJoints(path, *clip, 450.0, Lift::kSquat, Facing::kUnknown, placed, raw); !ok) {
+      std::fprintf(stderr, "%s\n", ok.error().text.c_str());
+      return 1;
+    }
+    layCorrections(clip->tracks, raw, {placed});
+    const auto a = analyse(clip->tracks, clip->axis, {}, builtInRuleBook());
+    if (!a) {
+      std::fprintf(stderr, "%s\n", a.error().text.c_str());
+      return 1;
+    }
+    const auto plain = estimateLengths(clip->tracks, a->camera, a->camera_errors, a->reps);
+    const auto ruled =
+        estimateLengths(clip->tracks, a->camera, a->camera_errors, a->reps, truth->height_m, Sex::kUnstated);
+    if (!plain || !ruled) {
+      ++refused;
+      std::fprintf(stderr, "%s: %s\n", path.stem().c_str(), (plain ? ruled.error() : plain.error()).text.c_str());
+      continue;
+    }
+    const std::array exact = {truth->thigh_m, truth->shank_m, truth->trunk_m};
+    for (std::size_t k = 0; k < kSegments.size(); ++k) {
+      alone[k].add(*(*plain)[indexOf(kSegments[k])], exact[k]);
+      with_height[k].add(*(*ruled)[indexOf(kSegments[k])], exact[k]);
+    }
+    std::fprintf(stderr, "%s\n", path.stem().c_str());
+  }
+  std::puts(
+      "| length | rulers | RMS error | mean error | worst | within 3 % | truth within ± 1.64 sd | ± 1.96 sd |");
+  std::puts("|---|---|---|---|---|---|---|---|");
+  for (std::size_t k = 0; k < kSegments.size(); ++k) {
+    const std::string name(nameOf(kSegments[k]));
+    alone[k].print(name.c_str(), "plate");
+    with_height[k].print(name.c_str(), "plate and height");
+  }
+  std::printf("\n%zu clips, %d of them refused as too oblique.\n", clips.size(), refused);
+  return 0;
+}
+
+}  // namespace mottix

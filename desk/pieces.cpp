@@ -1,0 +1,62 @@
+#include "desk/pieces.h"
+
+#include <cmath>
+
+#include <QLabel>
+#include <QLayout>
+#include <QPainter>
+#include <QPushButton>
+#include <QRegularExpression>
+
+namespace mottix {
+
+QLabel* label(int size_px, Weight weight, bool muted) {
+  auto* l = new QLabel;
+  l->setFont(type(size_px, weight));
+  l->setWordWrap(true);
+  if (muted) {
+    QPalette p = l->palette();
+    p.setColor(QPalette::WindowText, theme().muted);
+    l->setPalette(p);
+  }
+  return l;
+}
+
+QPushButton* button(const QString& text, const QString& help, bool quiet) {
+  auto* b = new QPushButton(text);
+  if (quiet) b->setObjectName(QStringLiteral("quiet"));
+  b->setAutoDefault(true);
+  b->setToolTip(help);
+  b->setAccessibleName(help);
+  b->setCursor(Qt::PointingHandCursor);
+  return b;
+}
+
+std::optional<double> numberIn(QString text) {
+  static const QRegularExpression unit(QStringLiteral("\\s*(kg|cm|mm|°|deg)?\\s*$"));
+  text.remove(unit).replace(QLatin1Char(','), QLatin1Char('.')).replace(QChar(0x2212), QLatin1Char('-'));
+  bool ok = false;
+  const double v = text.trimmed().toDouble(&ok);
+  return ok && std::isfinite(v) ? std::optional(v) : std::nullopt;
+}
+
+void clearLayout(QLayout* layout) {
+  while (QLayoutItem* item = layout->takeAt(0)) {
+    if (item->widget() != nullptr) {
+      item->widget()->hide();
+      item->widget()->deleteLater();
+    } else if (item->layout() != nullptr) {
+      clearLayout(item->layout());
+    }
+    delete item;
+  }
+}
+
+void paintPaper(QWidget& sheet) {
+  QPainter p(&sheet);
+  p.fillRect(sheet.rect(), theme().sheet);
+  p.setPen(QPen(theme().line, 1.0));
+  p.drawRect(QRectF(sheet.rect()).adjusted(0.5, 0.5, -0.5, -0.5));
+}
+
+}  // namespace mottix
