@@ -15,4 +15,7 @@ int printSpeed(const std::vector<std::filesystem::path>& clips, int rounds);
 // Time of one solve of each lift's posture over random bodies, as a Markdown table.
 int printPostureSpeed(int solves);
 
+// Time of one change in Fit until it is painted, offscreen at 1280 × 800.
+int printFitSpeed(int changes);
+
 }  // namespace mottix

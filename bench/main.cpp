@@ -22,6 +22,10 @@ int main(int argc, char** argv) {
   CLI::App* posture = app.add_subcommand("posture", "Time of one posture solve");
   posture->add_option("--solves", solves)->check(CLI::Range(100, 10000000))->capture_default_str();
   posture->callback([&] { code = mottix::printPostureSpeed(solves); });
+  int changes = 500;
+  CLI::App* fit = app.add_subcommand("fit", "Time of one change in Fit");
+  fit->add_option("--changes", changes)->check(CLI::Range(20, 100000))->capture_default_str();
+  fit->callback([&] { code = mottix::printFitSpeed(changes); });
   CLI11_PARSE(app, argc, argv);
   return code;
 }

@@ -407,7 +407,7 @@ void AthleteView::refreshWho() {
     return {};
   }));
   const bool has_height = r.body && r.body->height_m != 0.0;
-  height->setText(has_height ? tr("%1 cm").arg(signedNumber(100.0 * r.body->height_m, 0)) : tr("height not stated"));
+  height->setText(has_height ? tr("%1 cm").arg(QString::number(100.0 * r.body->height_m)) : tr("height not stated"));
   height->setEditText(has_height ? QString::number(100.0 * r.body->height_m) : QStringLiteral(" "));
   who_->addText(QStringLiteral(","));
   auto* mass = who_->addWord(tr("mass"), changing(tr("Change the mass"), [withBody](AthleteRecord& a, const QString& t) -> QString {
@@ -691,7 +691,7 @@ void AthleteView::refreshComplaints() {
     }));
     level->setText(tr("%1/10").arg(c.what.level));
     level->setEditText(QString::number(c.what.level));
-    words->addText(c.opened.empty() ? QString() : tr(", since %1").arg(dayWords(c.opened)));
+    if (!c.opened.empty()) words->addText(tr(", since %1").arg(dayWords(c.opened)));
     words->addText(c.closed.empty() ? tr(", open.") : tr(", closed %1.").arg(dayWords(c.closed)));
     complaints_->addWidget(words);
     words->relayout();

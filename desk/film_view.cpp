@@ -375,6 +375,14 @@ void FilmView::wheelEvent(QWheelEvent* event) {
   event->accept();
 }
 
+bool FilmView::event(QEvent* event) {
+  // While the figure is laid, F is its own and not the window's.
+  if (event->type() == QEvent::ShortcutOverride && mode_ == Mode::kPlaceFigure &&
+      static_cast<QKeyEvent*>(event)->key() == Qt::Key_F)
+    event->accept();
+  return QWidget::event(event);
+}
+
 void FilmView::keyPressEvent(QKeyEvent* event) {
   const bool by_rep = (event->modifiers() & Qt::ShiftModifier) != 0;
   if (mode_ == Mode::kPlaceFigure) {

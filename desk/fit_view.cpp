@@ -110,7 +110,7 @@ FitView::FitView(AthleteDesk& desk, QWidget* parent) : QWidget(parent), desk_(de
   body_column->setContentsMargins(0, 0, 8, 0);
   body_column->setSpacing(8);
   auto* body_head = label(14, Weight::kMedium, true);
-  body_head->setText(tr("The body, against people of this height"));
+  body_head->setText(tr("The body, against people of this height (open dots: from films)"));
   body_column->addWidget(body_head);
   body_rows_ = new QGridLayout;
   body_rows_->setHorizontalSpacing(8);
@@ -238,7 +238,7 @@ FitView::FitView(AthleteDesk& desk, QWidget* parent) : QWidget(parent), desk_(de
         (squat ? after.squat.toe_out_deg : after.deadlift.toe_out_deg) = value;
         break;
       case FitHandle::kHands:
-        after.bench.grip_m = value;
+        after.bench.grip_m = value - 2.0 * kIndexFinger_m;
         break;
       case FitHandle::kBar:
         break;
@@ -247,7 +247,7 @@ FitView::FitView(AthleteDesk& desk, QWidget* parent) : QWidget(parent), desk_(de
   });
   connect(figure_, &FigureView::letGo, this, [this] { ++drag_; });
   connect(&desk_, &AthleteDesk::changed, this, [this] {
-    if (shown_ && isVisible()) solve();
+    if (shown_ && isVisible()) takeRecord();
   });
   connect(trials_, &TrialPanel::useWanted, this, [this](SetupId id) {
     for (const SetupRecord& s : desk_.record().setups)
@@ -321,7 +321,7 @@ void FitView::open(AthleteId athlete, std::optional<SetId> set, std::size_t fram
     for (const SetupRecord& s : desk_.record().setups)
       if (s.chosen && s.lift == state_.lift) state_ = withSetup(state_, s);
   }
-  solve();
+  takeRecord();
 }
 
 void FitView::change(const QString& text, const FitState& after, int drag) {
@@ -339,9 +339,14 @@ void FitView::apply(const FitState& state) {
   solve();
 }
 
+void FitView::takeRecord() {
+  who_ = subjectOf(desk_.record());
+  if (who_) refreshBody();
+  solve();
+}
+
 void FitView::solve() {
   const AthleteRecord& r = desk_.record();
-  who_ = subjectOf(r);
   const QString name = QString::fromStdString(r.athlete.name);
   work_->setVisible(who_.has_value());
   empty_box_->setVisible(!who_);
@@ -363,9 +368,9 @@ void FitView::solve() {
   if (const auto other = ghostState(state_, r.setups)) ghost = solveFit(*who_, *other);
   figure_->setScene(sceneOf(*who_, *solved_, ghost));
   numbers_->setText(solved_->no_posture.isEmpty() ? solved_->numbers : solved_->no_posture);
-  build_->setText(tr("%1: %2").arg(name, buildSentence(who_->body)));
+  const QString build = tr("%1: %2").arg(name, buildSentence(who_->body));
+  if (build_->text() != build) build_->setText(build);
   writeSentence();
-  refreshBody();
   refreshCard();
   if (middle_->currentIndex() == 1) trials_->open(state_.lift);
 }
@@ -383,12 +388,34 @@ void FitView::writeSentence() {
   QWidget* focused = window()->focusWidget();
   const QString focus_name = focused != nullptr && sentence_->isAncestorOf(focused) ? focused->objectName() : QString();
   if (!solved_) return;
-  sentence_->clear();
+  // While the figure is pulled only the words' texts change; they are made anew for another lift or other
+  // set-ups to choose from.
+  QStringList ghosts = {tr("nothing"), tr("the suggestion")};
+  if (state_.lift == Lift::kSquat)
+    for (std::size_t i = 0; i < kBarPositionCount; ++i) ghosts << barWords(static_cast<BarPosition>(i));
+  if (state_.lift == Lift::kDeadlift) ghosts << tr("conventional") << tr("sumo");
+  for (const SetupRecord& s : desk_.record().setups)
+    if (s.lift == state_.lift) ghosts << QString::fromStdString(s.name);
+  const QString written = liftWords(state_.lift) + QLatin1Char('|') + ghosts.join(QLatin1Char('|'));
+  const bool anew = written != written_;
+  written_ = written;
+  std::size_t at = 0;
+  if (anew) {
+    sentence_->clear();
+    words_.clear();
+  }
+  auto addText = [&](const QString& text) {
+    if (anew) sentence_->addText(text);
+  };
+  auto addWord = [&](const QString& name, const Word::Accept& accept) {
+    if (anew) words_.push_back(sentence_->addWord(name, accept));
+    return words_[at++];
+  };
   const QString suggested = tr("suggested");
   // A word for one number of the set-up; “suggested” gives it back to the planner.
   auto numberWord = [&](const QString& name, const QString& shown, const QString& unit_words, double unit, double low,
                         double high, auto access) {
-    auto* w = sentence_->addWord(name, [=, this](const QString& text) -> QString {
+    auto* w = addWord(name, [=, this](const QString& text) -> QString {
       FitState after = state_;
       std::optional<double>& value = access(after);
       if (text.compare(suggested, Qt::CaseInsensitive) == 0) {
@@ -408,7 +435,7 @@ void FitView::writeSentence() {
   };
   auto choiceWord = [&](const QString& name, const QString& shown, const QStringList& choices,
                         std::function<bool(FitState&, const QString&)> take) {
-    auto* w = sentence_->addWord(name, [=, this](const QString& text) -> QString {
+    auto* w = addWord(name, [=, this](const QString& text) -> QString {
       FitState after = state_;
       if (!take(after, text)) return tr("One of: %1.").arg(choices.join(QStringLiteral(", ")));
       change(tr("Change the %1").arg(name), after);
@@ -434,7 +461,7 @@ void FitView::writeSentence() {
     return false;
   })->setEditText(liftWords(state_.lift));
   if (state_.lift == Lift::kSquat) {
-    sentence_->addText(QStringLiteral(","));
+    addText(QStringLiteral(","));
     QStringList bars;
     for (std::size_t i = 0; i < kBarPositionCount; ++i) bars << barWords(static_cast<BarPosition>(i));
     choiceWord(tr("bar position"), barWords(solved_->squat->bar), bars + QStringList{suggested},
@@ -451,7 +478,7 @@ void FitView::writeSentence() {
                  return false;
                });
   } else if (state_.lift == Lift::kDeadlift) {
-    sentence_->addText(QStringLiteral(","));
+    addText(QStringLiteral(","));
     choiceWord(tr("style"),
                solved_->deadlift->style == DeadliftStyle::kSumo ? tr("sumo") : tr("conventional"),
                {tr("conventional"), tr("sumo"), suggested}, [suggested](FitState& s, const QString& text) {
@@ -473,8 +500,8 @@ void FitView::writeSentence() {
                  return true;
                });
   }
-  sentence_->addText(tr("for"));
-  auto* load = sentence_->addWord(tr("load"), [this](const QString& text) -> QString {
+  addText(tr("for"));
+  auto* load = addWord(tr("load"), [this](const QString& text) -> QString {
     const auto v = numberIn(text);
     if (!v || *v < 0.0 || *v > 500.0) return tr("A load lies between 0 and 500 kg.");
     FitState after = state_;
@@ -485,24 +512,24 @@ void FitView::writeSentence() {
   load->setText(kilograms(state_.load_kg));
   if (state_.lift == Lift::kSquat) {
     const SquatSetup& s = *solved_->squat;
-    sentence_->addText(tr(", heels"));
+    addText(tr(", heels"));
     numberWord(tr("stance"), tr("%1 cm").arg(number(100.0 * s.heel_distance_m)), tr("cm"), 100.0, 0.05, 1.0,
                [](FitState& f) -> std::optional<double>& { return f.squat.heel_distance_m; });
-    sentence_->addText(tr("apart and"));
+    addText(tr("apart and"));
     numberWord(tr("heel height"),
                s.heel_raise_m < 0.0005 ? tr("flat") : tr("%1 mm high").arg(number(1000.0 * s.heel_raise_m)), tr("mm"),
                1000.0, 0.0, 0.08, [](FitState& f) -> std::optional<double>& { return f.squat.heel_raise_m; })
         ->setEditText(number(1000.0 * s.heel_raise_m));
-    sentence_->addText(tr(", toes"));
+    addText(tr(", toes"));
     numberWord(tr("toes"), tr("%1° out").arg(number(s.toe_out_deg)), tr("degrees"), 1.0, 0.0, 60.0,
                [](FitState& f) -> std::optional<double>& { return f.squat.toe_out_deg; })
         ->setEditText(number(s.toe_out_deg));
-    sentence_->addText(tr(", hip joint"));
+    addText(tr(", hip joint"));
     const double cm = 100.0 * s.hip_below_knee_m;
-    numberWord(tr("depth"), tr("%1 cm").arg(number(std::abs(cm))), tr("cm below the knee joint (negative: above)"), 100.0,
+    numberWord(tr("depth"), (cm >= 0.0 ? tr("%1 cm below") : tr("%1 cm above")).arg(number(std::abs(cm))), tr("cm below the knee joint (negative: above)"), 100.0,
                -0.4, 0.4, [](FitState& f) -> std::optional<double>& { return f.squat.hip_below_knee_m; })
         ->setEditText(number(cm));
-    sentence_->addText(cm >= 0.0 ? tr("below the knee's, school") : tr("above the knee's, school"));
+    addText(tr("the knee's, school"));
     QStringList schools;
     for (std::size_t i = 0; i < kSquatSchoolCount; ++i) schools << schoolWords(static_cast<SquatSchool>(i));
     choiceWord(tr("school"), schoolWords(state_.squat_school), schools, [](FitState& f, const QString& text) {
@@ -515,17 +542,17 @@ void FitView::writeSentence() {
     });
   } else if (state_.lift == Lift::kDeadlift) {
     const DeadliftSetup& s = *solved_->deadlift;
-    sentence_->addText(tr(", heels"));
+    addText(tr(", heels"));
     numberWord(tr("stance"), tr("%1 cm").arg(number(100.0 * s.heel_distance_m)), tr("cm"), 100.0, 0.05, 1.0,
                [](FitState& f) -> std::optional<double>& { return f.deadlift.heel_distance_m; });
-    sentence_->addText(tr("apart, toes"));
+    addText(tr("apart, toes"));
     numberWord(tr("toes"), tr("%1° out").arg(number(s.toe_out_deg)), tr("degrees"), 1.0, 0.0, 60.0,
                [](FitState& f) -> std::optional<double>& { return f.deadlift.toe_out_deg; })
         ->setEditText(number(s.toe_out_deg));
-    sentence_->addText(tr(", hands"));
-    numberWord(tr("hands"), tr("%1 cm").arg(number(100.0 * s.hand_distance_m)), tr("cm"), 100.0, 0.2, 1.2,
+    addText(tr(", index fingers"));
+    numberWord(tr("hands"), tr("%1 cm").arg(number(100.0 * (s.hand_distance_m - 2.0 * kIndexFinger_m))), tr("cm"), 100.0, 0.15, 1.2,
                [](FitState& f) -> std::optional<double>& { return f.deadlift.hand_distance_m; });
-    sentence_->addText(tr("apart, hips"));
+    addText(tr("apart, hips"));
     choiceWord(tr("school"), schoolWords(state_.deadlift_school),
                {schoolWords(DeadliftSchool::kBase), schoolWords(DeadliftSchool::kFeltTension)},
                [](FitState& f, const QString& text) {
@@ -537,10 +564,10 @@ void FitView::writeSentence() {
                  return false;
                });
   } else {
-    sentence_->addText(tr(", hands"));
-    numberWord(tr("hands"), tr("%1 cm").arg(number(100.0 * solved_->bench->grip_m, 1)), tr("cm"), 100.0, 0.3, 1.2,
+    addText(tr(", index fingers"));
+    numberWord(tr("hands"), tr("%1 cm").arg(number(100.0 * (solved_->bench->grip_m - 2.0 * kIndexFinger_m), 1)), tr("cm"), 100.0, 0.25, 1.2,
                [](FitState& f) -> std::optional<double>& { return f.bench.grip_m; });
-    sentence_->addText(tr("apart, school"));
+    addText(tr("apart, school"));
     QStringList schools;
     for (std::size_t i = 0; i < kBenchSchoolCount; ++i) schools << schoolWords(static_cast<BenchSchool>(i));
     choiceWord(tr("school"), schoolWords(state_.bench_school), schools, [](FitState& f, const QString& text) {
@@ -552,17 +579,11 @@ void FitView::writeSentence() {
       return false;
     });
   }
-  sentence_->addText(tr(", beside"));
-  QStringList ghosts = {tr("nothing"), tr("the suggestion")};
-  if (state_.lift == Lift::kSquat)
-    for (std::size_t i = 0; i < kBarPositionCount; ++i) ghosts << barWords(static_cast<BarPosition>(i));
-  if (state_.lift == Lift::kDeadlift) ghosts << tr("conventional") << tr("sumo");
-  for (const SetupRecord& s : desk_.record().setups)
-    if (s.lift == state_.lift) ghosts << QString::fromStdString(s.name);
-  auto* ghost = sentence_->addWord(tr("ghost"), [this](const QString& text) { return takeGhost(text); });
+  addText(tr(", beside"));
+  auto* ghost = addWord(tr("ghost"), [this](const QString& text) { return takeGhost(text); });
   ghost->setText(ghostWords());
   ghost->setChoices(ghosts);
-  sentence_->addText(tr("as a ghost."));
+  addText(tr("as a ghost."));
   sentence_->relayout();
   if (!focus_name.isEmpty())
     for (Word* w : sentence_->findChildren<Word*>())
@@ -634,8 +655,7 @@ void FitView::refreshBody() {
     const BodyLength& l = who_->body.lengths[indexOf(s)];
     const QString how = l.source == LengthSource::kFromHeight
                             ? tr("estimated")
-                            : buildWords(who_->body, s).replace(tr(" for the height"), QString()) +
-                                  (l.source == LengthSource::kFromClip ? tr(", from clips") : QString());
+                            : buildWords(who_->body, s).remove(tr(" for the height"));
     words->setText(QStringLiteral("%1 <span style='color:%2'>%3 cm, %4</span>")
                        .arg(segmentWords(s).toHtmlEscaped(), theme().muted.name(), signedNumber(100.0 * l.m.value, 1),
                             how.toHtmlEscaped()));
@@ -722,10 +742,12 @@ void FitView::refreshCard() {
                 .arg(theme().muted.name(), line.label.toHtmlEscaped(), line.value.toHtmlEscaped(),
                      line.reason.toHtmlEscaped(),
                      line.school.isEmpty() ? QString() : tr(" School: %1.").arg(line.school.toHtmlEscaped()));
-  line_text_->setText(html + QStringLiteral("</table>"));
+  html += QStringLiteral("</table>");
+  if (line_text_->text() != html) line_text_->setText(html);
   QStringList cautions;
   for (const QString& text : c.cautions) cautions << text;
-  caution_->setText(cautions.join(QStringLiteral("\n\n")));
+  const QString caution = cautions.join(QStringLiteral("\n\n"));
+  if (caution_->text() != caution) caution_->setText(caution);
   card_view_->setCard(c);
   keep_->setEnabled(solved_->figure.has_value());
 }

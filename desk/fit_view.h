@@ -92,6 +92,8 @@ class FitView : public QWidget {
   FrameSource source_;
 
   Sentence* sentence_ = nullptr;
+  QString written_;            // what the sentence was made for
+  std::vector<Word*> words_;  // in its order
   QLabel *build_ = nullptr, *numbers_ = nullptr, *empty_ = nullptr;
   QGridLayout* body_rows_ = nullptr;
   QVBoxLayout* screens_ = nullptr;
@@ -106,6 +108,7 @@ class FitView : public QWidget {
   QPushButton *keep_ = nullptr, *card_button_ = nullptr, *trial_button_ = nullptr, *film_button_ = nullptr;
 
   void change(const QString& text, const FitState& after, int drag = 0);
+  void takeRecord();  // the athlete's record is another
   void solve();
   void writeSentence();
   void refreshBody();

@@ -376,7 +376,7 @@ void HouseWindow::refreshCrumbs() {
   body_button_->setVisible(!onAthlete());
   fit_button_->setVisible(!onFit());
   if (onAthlete() || onFit())
-    return crumbs_->setText(QStringLiteral("/ &nbsp;<b>%1</b>%2")
+    return crumbs_->setText(QStringLiteral("/ &nbsp;<span style='font-weight:600'>%1</span>%2")
                                 .arg(QString::fromStdString(desk_.record().athlete.name).toHtmlEscaped(),
                                      onFit() ? QStringLiteral("&nbsp; / &nbsp;") + tr("Fit") : QString()));
   if (!onSheet()) return crumbs_->clear();
@@ -390,7 +390,7 @@ void HouseWindow::refreshCrumbs() {
         if (s.id == d.set.id) number = of;
       }
   const QString name = QString::fromStdString(d.athlete.name).toHtmlEscaped();
-  crumbs_->setText(QStringLiteral("/ &nbsp;<b>%1</b>&nbsp; / &nbsp;%2&nbsp; / &nbsp;%3")
+  crumbs_->setText(QStringLiteral("/ &nbsp;<span style='font-weight:600'>%1</span>&nbsp; / &nbsp;%2&nbsp; / &nbsp;%3")
                        .arg(name, QLocale(QLocale::English).toString(day, QStringLiteral("dddd d MMMM")),
                             tr("set %1 of %2").arg(number).arg(of)));
 }

@@ -58,6 +58,10 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
   state.lift = mottix::Lift::kSquat;
   state.ghost.kind = mottix::FitGhost::Kind::kBar;
   fit.apply(state);
+  if (fit.solved() && fit.solved()->squat->bar == mottix::BarPosition::kLow) {
+    state.ghost.bar = mottix::BarPosition::kHigh;
+    fit.apply(state);
+  }
   if (!save(QStringLiteral("fit"))) return 1;
   fit.toggleCard();
   if (!save(QStringLiteral("fit_card"))) return 1;

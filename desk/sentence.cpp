@@ -144,6 +144,11 @@ void Sentence::clear() {
 }
 
 void Sentence::addText(const QString& text) {
+  // Punctuation goes with the word before it; what follows may begin a line.
+  if (text.size() > 1 && text.at(0).isPunct() && text.at(1).isSpace()) {
+    addText(text.left(1));
+    return addText(text.mid(2));
+  }
   auto* label = new QLabel(text, this);
   label->setFont(type(size_px_));
   label->setMargin(1);
@@ -170,7 +175,7 @@ int Sentence::arrange(int width, bool move) const {
     const bool clings = label != nullptr && !label->text().isEmpty() && label->text().at(0).isPunct();
     const QSize size = piece->sizeHint();
     if (i > 0 && !clings) x += space;
-    if (x > 0 && x + size.width() > width) {
+    if (x > 0 && !clings && x + size.width() > width) {
       x = 0;
       y += line_height;
     }

@@ -193,7 +193,9 @@ void paintGround(QPainter& painter, const Figure& figure, const FigurePlace& pla
   if (figure.view == Figure::View::kSide) {
     painter.drawLine(place(at(-0.75, 0.0)), place(at(0.75, 0.0)));
     painter.setPen(QPen(ink.muted, 1.2, Qt::DotLine));
-    painter.drawLine(place(at(0.0, -0.03)), place(at(0.0, 1.45)));
+    const double top = std::max(figure.bar.y() + figure.plate_radius_m,
+                                figure.head ? figure.head->y() + figure.head_radius_m : 0.0);
+    painter.drawLine(place(at(0.0, -0.03)), place(at(0.0, top + 0.06)));
     painter.setPen(ink.muted);
     painter.setFont(ink.font);
     const QString text = tr("mid-foot");

@@ -1,5 +1,6 @@
 #include "report/fit_wording.h"
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 
@@ -64,7 +65,7 @@ constexpr LineWords kLines[] = {
     {"heel", QT_TRANSLATE_NOOP("fit", "Heel height"), QT_TRANSLATE_NOOP("fit", "%1 mm"), 0},
     {"depth", QT_TRANSLATE_NOOP("fit", "Depth"),
      QT_TRANSLATE_NOOP("fit", "hip joint %1 cm below the knee joint"), 0},
-    {"grip", QT_TRANSLATE_NOOP("fit", "Hands"), QT_TRANSLATE_NOOP("fit", "%1 cm apart"), 1},
+    {"grip", QT_TRANSLATE_NOOP("fit", "Hands"), QT_TRANSLATE_NOOP("fit", "%1 cm between the index fingers"), 0},
     {"grip_type", QT_TRANSLATE_NOOP("fit", "Grip"), "%1", 0},
     {"touch_point", QT_TRANSLATE_NOOP("fit", "Touch"),
      QT_TRANSLATE_NOOP("fit", "%1 cm below the shoulder line"), 0},
@@ -81,7 +82,7 @@ constexpr LineWords kLines[] = {
     // Said with another line.
     {"stance_in_feet", QT_TRANSLATE_NOOP("fit", "Heels"), QT_TRANSLATE_NOOP("fit", "%1 own foot lengths"), 1},
     {"inside_ring_marks", QT_TRANSLATE_NOOP("fit", "Hands"),
-     QT_TRANSLATE_NOOP("fit", "each %1 cm inside the ring mark"), 1},
+     QT_TRANSLATE_NOOP("fit", "%1 cm inside each ring mark"), 1},
     {"hip_over_knee", QT_TRANSLATE_NOOP("fit", "Hips"), QT_TRANSLATE_NOOP("fit", "%1 cm over the knee"), 0},
 };
 
@@ -99,7 +100,7 @@ QString valueWords(const LineWords& words, const SetupValue& v) {
   if (id == QLatin1String("depth") && *v.value < 0.0)
     return tr("hip joint %1 cm above the knee joint").arg(signedNumber(-*v.value, words.digits));
   if (id == QLatin1String("inside_ring_marks") && *v.value < 0.0)
-    return tr("each %1 cm outside the ring mark").arg(signedNumber(-*v.value, words.digits));
+    return tr("%1 cm outside each ring mark").arg(signedNumber(-*v.value, words.digits));
   return tr(words.value).arg(signedNumber(*v.value, words.digits));
 }
 
@@ -159,7 +160,7 @@ QString setupName(Lift lift, const std::vector<SetupValue>& values) {
     if (lift != Lift::kBench && id == "stance" && v.value) parts << tr("heels %1 cm").arg(signedNumber(*v.value, 0));
     if (lift == Lift::kSquat && id == "heel" && v.value && *v.value >= 0.5)
       parts << tr("raised %1 mm").arg(signedNumber(*v.value, 0));
-    if (lift == Lift::kBench && id == "grip" && v.value) parts << tr("hands %1 cm").arg(signedNumber(*v.value, 1));
+    if (lift == Lift::kBench && id == "grip" && v.value) parts << tr("hands %1 cm").arg(signedNumber(*v.value, 0));
   }
   return parts.join(QStringLiteral(", "));
 }
@@ -174,6 +175,8 @@ QString fitReasonWords(FitReason reason) {
   switch (reason) {
     case FitReason::kShoulderWidth:
       return tr("Shoulder width is the common start.");
+    case FitReason::kWideHips:
+      return tr("The hips are wider than the shoulders: the legs get their room first.");
     case FitReason::kUprightStyle:
       return tr("Hip width suits those who squat upright.");
     case FitReason::kLongThighs:
@@ -383,19 +386,24 @@ QString buildSentence(const Body& body) {
   if (arm <= -2.0 * kRare) parts << tr("short arms");
   add(Segment::kShoulderWidth, tr("wide shoulders"), tr("narrow shoulders"));
   add(Segment::kHipWidth, tr("wide hips"), tr("narrow hips"));
-  if (body.dorsiflexion_measured && body.dorsiflexion_deg < 30.0) parts << tr("stiff ankles");
+  QString text;
   if (parts.isEmpty()) {
-    for (std::size_t i = 0; i < kSegmentCount; ++i)
-      if (body.lengths[i].source != LengthSource::kFromHeight) return tr("Usual proportions for the height.");
-    return tr("Nothing is measured yet but the height: the proportions are only usual ones.");
+    const bool measured = std::any_of(body.lengths.begin(), body.lengths.end(), [](const BodyLength& l) {
+      return l.source != LengthSource::kFromHeight;
+    });
+    text = measured ? tr("Usual proportions for the height.")
+                    : tr("Nothing is measured yet but the height: the proportions are only usual ones.");
+  } else {
+    QString list = parts.front();
+    if (parts.size() > 1) {
+      const QString last = parts.takeLast();
+      list = tr("%1 and %2").arg(parts.join(QStringLiteral(", ")), last);
+    }
+    list[0] = list[0].toUpper();
+    text = tr("%1 for the height.").arg(list);
   }
-  QString text = parts.size() == 1 ? parts.front() : QString();
-  if (parts.size() > 1) {
-    const QString last = parts.takeLast();
-    text = tr("%1 and %2").arg(parts.join(QStringLiteral(", ")), last);
-  }
-  text[0] = text[0].toUpper();
-  return tr("%1 for the height.").arg(text);
+  if (body.dorsiflexion_measured && body.dorsiflexion_deg < 30.0) text += QLatin1Char(' ') + tr("Stiff ankles.");
+  return text;
 }
 
 QString barWords(BarPosition position) {
@@ -529,7 +537,7 @@ QString questionWords(Screen screen, std::string_view question) {
       {Screen::kShoulderReach, "free_of_pain", QT_TRANSLATE_NOOP("fit", "Without pain?")},
       {Screen::kShoulderReach, "wrists_straight", QT_TRANSLATE_NOOP("fit", "With straight wrists?")},
       {Screen::kShoulderReach, "hands_apart",
-       QT_TRANSLATE_NOOP("fit", "How narrow did the hands get, in cm?")},
+       QT_TRANSLATE_NOOP("fit", "How narrow did the index fingers get, in cm?")},
       {Screen::kBottomHold, "crease_below_kneecap",
        QT_TRANSLATE_NOOP("fit", "Is the hip crease below the kneecap?")},
       {Screen::kBottomHold, "heels_down", QT_TRANSLATE_NOOP("fit", "Do the heels stay down?")},

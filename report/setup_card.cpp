@@ -88,9 +88,10 @@ void paintCard(QPainter& painter, const QRectF& page, const SetupCard& card, con
   if (card.figure && room.height() > 60.0 * unit) {
     const Figure& f = *card.figure;
     const bool side = f.view == Figure::View::kSide;
-    const double across = side ? 1.7 : 1.6, up = side ? 1.25 : 0.80, below = side ? 0.10 : 0.40;
-    const double px_per_m = std::min(room.width() / across, room.height() / (up + below));
-    const QPointF origin(room.center().x(), room.bottom() - below * px_per_m);
+    const double across = side ? 1.7 : 1.6, up = side ? 1.25 : 0.80, below = side ? 0.03 : 0.32;
+    const double words = 16.0 * unit;  // for the line under the floor
+    const double px_per_m = std::min(room.width() / across, (room.height() - words) / (up + below));
+    const QPointF origin(room.center().x(), room.bottom() - words - below * px_per_m);
     const FigurePlace place = [=](const FigurePoint& p) { return origin + px_per_m * QPointF(p.m.x(), -p.m.y()); };
     FigureInk small = ink;
     small.font = font(10.5, QFont::Normal);

@@ -11,6 +11,8 @@ mkdir -p build/bench
 if [ "$what" = posture ] || [ "$what" = all ]; then
   build/bin/mottix-bench posture >build/bench/posture.md
   put docs/performance.md posture build/bench/posture.md
+  build/bin/mottix-bench fit >build/bench/fit.md
+  put docs/performance.md fit build/bench/fit.md
 fi
 if [ "$what" = lengths ] || [ "$what" = all ]; then
   # Fifty lifters, one rep each: about a quarter of a minute a clip, rendered once.

@@ -2,11 +2,15 @@
 
 #include <unistd.h>
 
+#include <cmath>
 #include <fstream>
+#include <numbers>
 
 #include <gtest/gtest.h>
 #include <Eigen/LU>
 #include <nlohmann/json.hpp>
+
+#include "core/mechanics/squat_posture.h"
 
 namespace mottix {
 namespace {
@@ -21,6 +25,42 @@ SquatPlan planWith(const RepPlan& rep) {
 
 Vec3 jointOf(const SquatPose& pose, Joint j) {
   return pose.right.joint[indexOf(j)];
+}
+
+// Two routes to one posture: the motion is steered by trunk lean and thigh angle, the solver by depth and the
+// share of hip and knee. Given the same body, feet and share, both must lean alike; what is left is where the
+// bar lies on the back (the film's is fixed in cm, the solver's grows with the trunk).
+TEST(SquatMotion, ThePostureSolverFindsThePostureThatTheFilmShows) {
+  for (std::uint32_t seed = 1; seed <= 40; ++seed) {
+    SquatPlan plan = planFromSeed(seed).squat;
+    for (RepPlan& r : plan.reps) r.lean_gain_deg = r.bar_forward_m = 0.0;
+    const SquatMotion motion(plan);
+    const SquatPose pose = motion.at(0.5 * (motion.events()[0].bottom_s + motion.events()[0].ascent_start_s));
+    const Vec3 hip = jointOf(pose, Joint::kHip), knee = jointOf(pose, Joint::kKnee),
+               ankle = jointOf(pose, Joint::kAnkle), heel = jointOf(pose, Joint::kHeel);
+    const LifterBuild& b = plan.build;
+    BodyFacts facts;
+    facts.height_m = b.height_m;
+    auto measured = [&](Segment s, double share) {
+      facts.measured[indexOf(s)] = BodyLength{{share * b.height_m, 0.005}, LengthSource::kByHand};
+    };
+    measured(Segment::kThigh, b.thigh_of_height);
+    measured(Segment::kShank, b.shank_of_height);
+    measured(Segment::kTrunk, b.trunk_of_height);
+    measured(Segment::kFoot, b.foot_of_height);
+    JointLimits limits;
+    limits.dorsiflexion_deg = 60.0;
+    SquatSetup setup;
+    setup.heel_distance_m = 2.0 * heel.z();
+    setup.toe_out_deg = plan.toe_out_deg;
+    setup.hip_below_knee_m = knee.y() - hip.y();
+    setup.hip_to_knee = (pose.bar.x() - hip.x()) / (knee.x() - pose.bar.x());
+    const SquatSolution solved = solveSquat(estimateBody(facts), limits, setup);
+    ASSERT_TRUE(solved.feasible) << seed;
+    const double shin_deg = std::atan2(knee.x() - ankle.x(), knee.y() - ankle.y()) * 180.0 / std::numbers::pi;
+    EXPECT_NEAR(solved.posture.trunk_lean_deg, pose.trunk_lean_deg, 3.0) << seed;
+    EXPECT_NEAR(solved.posture.shin_lean_deg, shin_deg, 3.0) << seed;
+  }
 }
 
 TEST(SquatMotion, SegmentsKeepTheirLengthsAndTheBarStaysOverMidFoot) {

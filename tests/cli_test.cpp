@@ -10,6 +10,8 @@
 #include <gtest/gtest.h>
 #include <nlohmann/json.hpp>
 
+#include "store/house_file.h"
+
 namespace {
 
 namespace fs = std::filesystem;
@@ -233,6 +235,46 @@ TEST_F(CommandLine, FitRefusesWhatCannotBeABody) {
   const Ran analysed = run("analyse " + film() + " --load 80 --athlete " + athlete.string());
   EXPECT_EQ(analysed.code, 0) << analysed.err;
   EXPECT_NE(analysed.out.find("stay at 80 kg"), std::string::npos) << analysed.out;
+}
+
+TEST_F(CommandLine, ALifterOfAGivenBodyIsFilmed) {
+  const fs::path athlete = folder / "long.json", clip = folder / "long.mp4";
+  std::ofstream(athlete) << R"({"height_cm": 180, "lengths_cm": {"thigh": 48, "trunk": 50}})";
+  const Ran ran = run("film " + clip.string() + " --athlete " + athlete.string() +
+                      " --reps 1 --width 320 --height 180 --fps 10");
+  ASSERT_EQ(ran.code, 0) << ran.err;
+  const auto truth = nlohmann::json::parse(textOf(folder / "long.truth.json"));
+  EXPECT_NEAR(truth["athlete"]["height_m"].get<double>(), 1.80, 1e-9);
+  EXPECT_NEAR(truth["athlete"]["segments_m"]["thigh"].get<double>(), 0.48, 1e-3);
+  EXPECT_LT(truth["athlete"]["segments_m"]["trunk"].get<double>(), 0.50) << "under a bar it is shorter";
+  std::ofstream(athlete) << R"({"name": "no height"})";
+  EXPECT_EQ(run("film " + clip.string() + " --athlete " + athlete.string()).code, 2);
+}
+
+TEST_F(CommandLine, TheDemoHouseHasSixBodiesFromTapeAndFilm) {
+  using namespace mottix;
+  const fs::path house = folder / "demo.mottix", source = fs::path(MOTTIX_SOURCE_DIR) / "demo";
+  const Ran ran = run("demo " + house.string() + " --footage " + (source / "footage").string() + " --athletes " +
+                      (source / "athletes").string());
+  ASSERT_EQ(ran.code, 0) << ran.err;
+  auto opened = HouseFile::open(house);
+  ASSERT_TRUE(opened);
+  const auto athletes = *opened->athletes();
+  ASSERT_EQ(athletes.size(), 6u);
+  int by_film = 0, sore = 0, tried = 0;
+  for (const Athlete& a : athletes) {
+    const AthleteRecord r = *opened->loadRecord(a.id);
+    EXPECT_TRUE(subjectOf(r)) << a.name;
+    EXPECT_FALSE(r.screens.empty()) << a.name;
+    EXPECT_TRUE(findProblems(a.profile, "2026-11-24").empty()) << a.name;
+    for (const auto& l : r.body->measured)
+      if (l && l->source == LengthSource::kFromClip) ++by_film;
+    if (a.worstPain() >= kComplaintThatCounts) ++sore;
+    if (r.setups.size() >= 2) ++tried;
+  }
+  EXPECT_GE(by_film, 9);
+  EXPECT_EQ(sore, 1);
+  EXPECT_EQ(tried, 1);
 }
 
 TEST_F(CommandLine, ADemoHouseIsNeverWrittenOver) {

@@ -504,6 +504,23 @@ TEST_F(Desk, PointingAtThePlateFollowsTheBarAnew) {
   EXPECT_LT((window->sheet().data().tracks.bar[10].p_px - plate).norm(), 1.5);
 }
 
+TEST_F(Desk, FTurnsTheFigureWhileItIsLaidAndElseOpensFit) {
+  const SetId id = droppedAndFollowed();
+  openByKey(id);
+  FilmView& view = window->sheet().film();
+  QTest::keyClick(&view, Qt::Key_P);
+  ASSERT_EQ(view.mode(), FilmView::Mode::kPlaceFigure);
+  const double toe_ahead = view.figure()[indexOf(Joint::kToe)]->x() - view.figure()[indexOf(Joint::kHeel)]->x();
+  QTest::keyClick(&view, Qt::Key_F);
+  ASSERT_TRUE(window->onSheet());
+  EXPECT_LT(toe_ahead * (view.figure()[indexOf(Joint::kToe)]->x() - view.figure()[indexOf(Joint::kHeel)]->x()), 0.0);
+  QTest::keyClick(&view, Qt::Key_Escape);
+  QTest::keyClick(&view, Qt::Key_F);
+  EXPECT_TRUE(window->onFit());
+  QTest::keyClick(&window->fit(), Qt::Key_Escape);
+  EXPECT_TRUE(window->onSheet()) << "back to where the coach came from";
+}
+
 TEST_F(Desk, RemovingASetCanBeUndone) {
   const SetId id = droppedAndFollowed();
   SetTile* tile = window->queue().tileOf(id);

@@ -273,10 +273,10 @@ TEST_F(FitDesk, OtherLiftsAndGhostsAreSolvedFromTheSentence) {
   EXPECT_LT(fit().figure().scene().ghost->trunk_lean_deg, fit().figure().scene().solid->trunk_lean_deg);
   EXPECT_EQ(type(fit(), QStringLiteral("lift"), QStringLiteral("bench press")), QString());
   EXPECT_EQ(type(fit(), QStringLiteral("hands"), QStringLiteral("66")), QString());
-  EXPECT_NEAR(fit().solved()->bench->grip_m, 0.66, 1e-9);
+  EXPECT_NEAR(fit().solved()->bench->grip_m, 0.66 + 2 * kIndexFinger_m, 1e-9);
   const QPointF hand = *fit().figure().handleAt(FitHandle::kHands);
   drag(fit().figure(), hand, hand + QPointF(20.0, 0.0));
-  EXPECT_GT(fit().solved()->bench->grip_m, 0.70);
+  EXPECT_GT(fit().solved()->bench->grip_m, 0.76);
   EXPECT_FALSE(type(fit(), QStringLiteral("school"), QStringLiteral("own")).isEmpty());
 }
 

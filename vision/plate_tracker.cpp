@@ -240,11 +240,16 @@ void PlateTracker::findCandidates(const cv::Mat& gray, std::size_t frame, double
   cv::Mat small;
   cv::resize(gray, small, {}, scale, scale, cv::INTER_AREA);
   cv::GaussianBlur(small, small, {5, 5}, 1.2);
-  std::vector<cv::Vec3f> circles;
+  std::vector<cv::Vec4f> circles;  // x, y, radius, votes
   const double r_min = options_.min_radius_of_height * side * scale;
   const double r_max = options_.max_radius_of_height * side * scale;
   cv::HoughCircles(small, circles, cv::HOUGH_GRADIENT, 1.5, r_min, 100.0, 28.0, static_cast<int>(r_min),
                    static_cast<int>(r_max));
+  // Votes grow with the circumference, so that on a patterned wall large chance circles come first; as in
+  // meritOf, votes over circumference times the root of the radius put the plates before them.
+  std::stable_sort(circles.begin(), circles.end(), [](const cv::Vec4f& a, const cv::Vec4f& b) {
+    return a[3] / std::sqrt(a[2]) > b[3] / std::sqrt(b[2]);
+  });
   const std::size_t tried = std::min<std::size_t>(circles.size(), 24);
   for (std::size_t i = 0; i < tried; ++i)
     addCandidate(gray, Vec2((circles[i][0] + 0.5) / scale, (circles[i][1] + 0.5) / scale),
@@ -260,13 +265,27 @@ void PlateTracker::findCandidates(const cv::Mat& gray, std::size_t frame, double
   });
   for (Candidate& c : candidates_)
     if (c.alive && c.first_frame == frame) growToRim(gray, c);
+  // Several that grew to one rim are one.
+  for (std::size_t i = 0; i < candidates_.size(); ++i)
+    for (std::size_t k = candidates_.size() - 1; k > i; --k)
+      if (candidates_[i].alive && candidates_[k].alive && candidates_[k].first_frame == frame &&
+          candidates_[i].overlaps(candidates_[k].outline) && weight(candidates_[i]) >= weight(candidates_[k]))
+        candidates_.erase(candidates_.begin() + static_cast<std::ptrdiff_t>(k));
 }
 
 // A first circle may run half along the rim and half along a ring inside it. Larger circles round about are
-// tried; the best supported one is kept, at like support the larger one.
+// tried; the best supported one is kept, at like support the larger one. What grew is grown again from there,
+// so that a small ring gets to the rim by way of those between.
 void PlateTracker::growToRim(const cv::Mat& gray, Candidate& c) const {
+  constexpr int kRings = 3;  // between hub and rim
+  for (int round = 0; round < kRings; ++round)
+    if (!growOnce(gray, c)) return;
+}
+
+bool PlateTracker::growOnce(const cv::Mat& gray, Candidate& c) const {
   double best = meritOf(c.seen.front().support, c.outline.radius_px);
   const DiscOutline first = c.outline;
+  bool grew = false;
   for (double grown = 1.04; grown < kLargestGrowth; grown *= 1.04) {
     DiscOutline guess;
     guess.centre_px = first.centre_px;
@@ -277,7 +296,9 @@ void PlateTracker::growToRim(const cv::Mat& gray, Candidate& c) const {
     if (!fit || !fit->convincing() || meritOf(fit->support, fit->outline.radius_px) <= best) continue;
     best = meritOf(fit->support, fit->outline.radius_px);
     c.start(fit->outline, fit->sd_px, fit->support, fit->edge_px, c.first_frame, c.first_time_s);
+    grew = true;
   }
+  return grew;
 }
 
 void PlateTracker::push(const cv::Mat& gray, std::size_t frame, double time_s) {

@@ -83,6 +83,7 @@ class PlateTracker {
   void findCandidates(const cv::Mat& gray, std::size_t frame, double time_s);
   void dropRivals();
   void growToRim(const cv::Mat& gray, Candidate& c) const;
+  bool growOnce(const cv::Mat& gray, Candidate& c) const;
   void addCandidate(const cv::Mat& gray, Vec2 centre, double radius, std::size_t frame, double time_s);
 };
 

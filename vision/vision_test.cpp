@@ -271,6 +271,30 @@ TEST_F(OnFilm, TheBarIsFollowedToSubPixels) {
   EXPECT_EQ(clip->facts.sha256.size(), 64u);
 }
 
+// A wall of patches makes large chance circles by the dozen, and a plate of several rings is first found by a
+// small one.
+TEST_F(OnFilm, OnAPatternedWallTheRimOfTheNearPlateIsFound) {
+  FilmPlan plan = planFromSeed(111);
+  plan.fps_milli = 15000;
+  plan.squat.reps.resize(1);
+  const fs::path wall = folder / "patterned.mp4";
+  ASSERT_TRUE(makeFilm(plan, wall));
+  std::ifstream in(truthPathFor(wall));
+  const auto told = nlohmann::json::parse(in);
+  const auto clip = trackBar(wall);
+  ASSERT_TRUE(clip);
+  std::size_t seen = 0;
+  for (std::size_t i = 0; i < clip->tracks.bar.size(); ++i) {
+    if (clip->tracks.bar[i].state != TrackState::kSeen) continue;
+    ++seen;
+    const auto& px = told["frames"][i]["plate_near"]["px"];
+    EXPECT_LT((clip->tracks.bar[i].p_px - Vec2(px[0], px[1])).norm(), 3.0) << i;
+  }
+  EXPECT_GE(seen, clip->tracks.bar.size() - 3) << "at half the usual rate";
+  const double scale = 1000.0 * 0.225 / clip->tracks.bar.front().radius_px;
+  EXPECT_NEAR(scale / told["scale_plate_mm_per_px"].get<double>(), 1.0, 0.015);
+}
+
 TEST_F(OnFilm, AClickOnAnyFrameGivesTheSameTrack) {
   const auto automatic = trackBar(film);
   TrackSettings settings;

@@ -118,6 +118,10 @@ SquatFit suggestSquat(const FitSubject& who, SquatSchool school, const SquatWish
   // Stance.
   why = {FitReason::kShoulderWidth};
   double stance = shoulders;
+  if (hips > shoulders) {
+    stance = hips;
+    why = {FitReason::kWideHips};
+  }
   if (school == SquatSchool::kUpright || school == SquatSchool::kKneeLoading) {
     stance = hips;
     why = {FitReason::kUprightStyle, nameOf(school)};
@@ -125,13 +129,13 @@ SquatFit suggestSquat(const FitSubject& who, SquatSchool school, const SquatWish
     stance = 1.45 * shoulders;
     why = asked_by_school;
   } else if (sore_knee) {
-    stance = 1.15 * shoulders;
+    stance *= 1.15;
     why = {FitReason::kSoreKnee};
   } else if (school == SquatSchool::kKneeSparing) {
-    stance = 1.15 * shoulders;
+    stance *= 1.15;
     why = asked_by_school;
   } else if (thigh >= kClearlyLong) {
-    stance = 1.15 * shoulders;
+    stance *= 1.15;
     why = {FitReason::kLongThighs};
   }
   if (who.screens.heel_distance_m) {
@@ -260,7 +264,13 @@ DeadliftFit suggestDeadlift(const FitSubject& who, DeadliftSchool school, const 
   };
   const FitReason stance_why = fixed(wishes.heel_distance_m, fit.setup.heel_distance_m, FitReason::kUsual);
   const FitReason toes_why = fixed(wishes.toe_out_deg, fit.setup.toe_out_deg, FitReason::kUsual);
-  const FitReason hands_why = fixed(wishes.hand_distance_m, fit.setup.hand_distance_m, FitReason::kShoulderWidth);
+  const bool wide_hips = body.length_m(Segment::kHipWidth) > body.length_m(Segment::kShoulderWidth);
+  double hands = fit.setup.hand_distance_m - 2.0 * kIndexFinger_m;
+  const FitReason hands_why = fixed(wishes.hand_distance_m, hands,
+                                    wide_hips && fit.setup.style == DeadliftStyle::kConventional
+                                        ? FitReason::kWideHips
+                                        : FitReason::kShoulderWidth);
+  fit.setup.hand_distance_m = hands + 2.0 * kIndexFinger_m;
   (fit.setup.style == DeadliftStyle::kSumo ? fit.sumo : fit.conventional) =
       solveDeadlift(body, limits, fit.setup);
   auto add = [&](std::string_view id, double value, std::string_view unit, FitReason reason,
@@ -273,7 +283,7 @@ DeadliftFit suggestDeadlift(const FitSubject& who, DeadliftSchool school, const 
   choose("style", fit.setup.style == DeadliftStyle::kSumo ? "sumo" : "conventional", why);
   add("stance", 100.0 * fit.setup.heel_distance_m, "cm", stance_why);
   add("toe_out", fit.setup.toe_out_deg, "deg", toes_why);
-  add("grip", 100.0 * fit.setup.hand_distance_m, "cm", hands_why);
+  add("grip", 100.0 * hands, "cm", hands_why);
   if (fit.solution().feasible) {
     const DeadliftPosture& p = fit.solution().posture;
     const bool felt = school == DeadliftSchool::kFeltTension;
@@ -310,31 +320,35 @@ BenchFit suggestBench(const FitSubject& who, BenchSchool school, const BenchWish
   if (school == BenchSchool::kDevelopment) s.chest_over_shoulder_m -= 0.02;
   const bool sore_arm = who.sore(ComplaintJoint::kShoulder) || who.sore(ComplaintJoint::kElbow);
   FitReason why = FitReason::kClavicles;
-  s.grip_m = gripFromClavicles_m(body);
-  if (s.grip_m > kRingMarksM) {
-    s.grip_m = kRingMarksM;
+  double grip = gripFromClavicles_m(body);
+  if (grip > kRingMarksM) {
+    grip = kRingMarksM;
     why = FitReason::kRingMarks;
   }
   if (sore_arm) {
-    s.grip_m -= 0.04;  // 2 to 5 cm
+    grip -= 0.04;  // 2 to 5 cm
     why = FitReason::kSoreShoulder;
   }
+  auto solveWith = [&](double index_fingers_m) {
+    s.grip_m = index_fingers_m + 2.0 * kIndexFinger_m;
+    return solveBench(body, s);
+  };
   // The forearm must stand upright at the touch.
-  while (!solveBench(body, s).feasible && s.grip_m > body.length_m(Segment::kShoulderWidth)) {
-    s.grip_m -= 0.01;
+  while (!solveWith(grip).feasible && grip > body.length_m(Segment::kShoulderWidth)) {
+    grip -= 0.01;
     why = FitReason::kFromPosture;
   }
-  s.grip_m = roundTo(s.grip_m, 0.005);
+  grip = roundTo(grip, 0.005);
   if (wishes.grip_m) {
-    s.grip_m = *wishes.grip_m;
+    grip = *wishes.grip_m;
     why = FitReason::kCoachFixed;
   }
-  fit.solution = solveBench(body, s);
+  fit.solution = solveWith(grip);
   auto add = [&](std::string_view id, double value, std::string_view unit, FitReason reason) {
     fit.suggestions.push_back({id, value, {}, unit, reason});
   };
-  add("grip", 100.0 * s.grip_m, "cm", why);
-  add("inside_ring_marks", 50.0 * (kRingMarksM - s.grip_m), "cm", FitReason::kRingMarks);
+  add("grip", 100.0 * grip, "cm", why);
+  add("inside_ring_marks", 50.0 * (kRingMarksM - grip), "cm", FitReason::kRingMarks);
   if (fit.solution.feasible)
     add("touch_point", 100.0 * fit.solution.posture.touch_from_shoulder_m, "cm", FitReason::kFromPosture);
   const bool flat = who.mustKeep(Constraint::kFeetFlat);

@@ -19,6 +19,7 @@ namespace mottix {
 
 enum class FitReason {
   kShoulderWidth,  // the common start
+  kWideHips,       // hips wider than shoulders: the legs get their room first
   kUprightStyle,   // hip width for those who squat upright
   kLongThighs,
   kLongLegsShortTrunk,
@@ -50,6 +51,10 @@ enum class FitReason {
   kByFeltTension,
   kCoachFixed        // asked for, not suggested
 };
+
+// Hands are told by the index fingers, as coaches measure them; the postures want the middle of the hand, this
+// much further out on each side (half a hand's breadth less a finger).
+inline constexpr double kIndexFinger_m = 0.03;
 
 struct Suggestion {
   std::string_view id;
@@ -89,7 +94,8 @@ struct DeadliftFit {
 };
 struct DeadliftWishes {
   std::optional<DeadliftStyle> style;
-  std::optional<double> heel_distance_m, toe_out_deg, hand_distance_m;  // of the style that is used
+  // Of the style that is used; hands between the index fingers.
+  std::optional<double> heel_distance_m, toe_out_deg, hand_distance_m;
   double load_kg = 80.0;
   bool operator==(const DeadliftWishes&) const = default;
 };
@@ -102,7 +108,7 @@ struct BenchFit {
   std::vector<FitCaution> cautions;
 };
 struct BenchWishes {
-  std::optional<double> grip_m;
+  std::optional<double> grip_m;  // between the index fingers
   double load_kg = 60.0;
   bool operator==(const BenchWishes&) const = default;
 };

@@ -69,6 +69,18 @@ TEST(SuggestSquat, TheBodyShapesStanceBarAndHeel) {
   EXPECT_GT(stiff.setup.toe_out_deg, usual.setup.toe_out_deg);
 }
 
+TEST(SuggestSquat, WideHipsGetTheirRoomFirst) {
+  BodyFacts facts;
+  facts.height_m = 1.66;
+  facts.measured[indexOf(Segment::kShoulderWidth)] = BodyLength{{0.345, 0.01}, LengthSource::kByHand};
+  facts.measured[indexOf(Segment::kHipWidth)] = BodyLength{{0.40, 0.01}, LengthSource::kByHand};
+  const FitSubject wide = subject(estimateBody(facts));
+  const SquatFit fit = suggestSquat(wide, SquatSchool::kBase, {});
+  EXPECT_NEAR(fit.setup.heel_distance_m, 0.40, 0.006);
+  EXPECT_EQ(find(fit.suggestions, "stance").reason, FitReason::kWideHips);
+  EXPECT_EQ(find(suggestDeadlift(wide, DeadliftSchool::kBase, {}).suggestions, "grip").reason, FitReason::kWideHips);
+}
+
 TEST(SuggestSquat, ASchoolChangesWhatItSaysAndIsNamed) {
   const Body body = bodyOf();
   const SquatFit hip_led = suggestSquat(subject(body), SquatSchool::kHipLed, {});
@@ -207,15 +219,17 @@ TEST(SuggestBench, SchoolAndFederationAreNamed) {
   EXPECT_EQ(find(meet.suggestions, "pause").reason, FitReason::kFederationAsks);
   BenchWishes narrow;
   narrow.grip_m = 0.60;
-  EXPECT_EQ(suggestBench(who, BenchSchool::kBase, narrow).setup.grip_m, 0.60);
+  EXPECT_EQ(suggestBench(who, BenchSchool::kBase, narrow).setup.grip_m, 0.60 + 2 * kIndexFinger_m);
 }
 
 TEST(SuggestBench, TheGripComesFromTheClaviclesAndIsNarrowerWhenTheShoulderIsSore) {
   const Body body = bodyOf();
   const BenchFit fit = suggestBench(subject(body), BenchSchool::kBase, {});
   ASSERT_TRUE(fit.solution.feasible);
-  EXPECT_NEAR(fit.setup.grip_m, std::min(0.81, 2.0 * body.length_m(Segment::kShoulderWidth)), 0.003);
-  EXPECT_NEAR(*find(fit.suggestions, "inside_ring_marks").value, 50.0 * (0.81 - fit.setup.grip_m), 1e-9);
+  const double grip_cm = *find(fit.suggestions, "grip").value;
+  EXPECT_NEAR(grip_cm, std::min(81.0, 200.0 * body.length_m(Segment::kShoulderWidth)), 0.3);
+  EXPECT_NEAR(*find(fit.suggestions, "inside_ring_marks").value, 0.5 * (81.0 - grip_cm), 1e-9);
+  EXPECT_NEAR(100.0 * fit.setup.grip_m, grip_cm + 200.0 * kIndexFinger_m, 1e-9) << "the middle of the hand is further out";
   const BenchFit sore = suggestBench(subject(body, {{ComplaintJoint::kShoulder, 4}}), BenchSchool::kBase, {});
   EXPECT_NEAR(fit.setup.grip_m - sore.setup.grip_m, 0.04, 0.006);
 }

@@ -20,7 +20,7 @@ struct BenchSetup {
 
   Expected<void> validate() const;
 };
-// The usual start: hands twice as far apart as the shoulder points (both clavicles).
+// The usual start: index fingers twice as far apart as the shoulder points (both clavicles).
 double gripFromClavicles_m(const Body& body);
 
 enum class BenchLimit {
