@@ -19,7 +19,8 @@ int printFitSpeed(int changes) {
   char* argv[] = {name, nullptr};
   QApplication app(argc, argv);
   applyLook(app, Look::kLight);
-  const auto path = std::filesystem::temp_directory_path() / ("mottix_bench_" + std::to_string(getpid()) + ".mottix");
+  const auto path =
+      std::filesystem::temp_directory_path() / ("mottix_bench_" + std::to_string(getpid()) + ".mottix");
   std::vector<double> took_ms;
   {
     auto house = HouseFile::open(path);
@@ -42,7 +43,8 @@ int printFitSpeed(int changes) {
       const auto start = std::chrono::steady_clock::now();
       window.fit().apply(state);
       QCoreApplication::processEvents();
-      took_ms.push_back(std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count());
+      took_ms.push_back(
+          std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count());
     }
   }
   for (const char* end : {"", "-wal", "-shm"}) std::filesystem::remove(path.string() + end);

@@ -95,7 +95,8 @@ int printLengths(const std::vector<std::filesystem::path>& clips) {
     }
   }
   std::puts(
-      "| length | placed, rulers | RMS error | mean error | worst | within 3 % | truth within ± 1.64 sd | ± 1.96 sd |");
+      "| length | placed, rulers | RMS error | mean error | worst | within 3 % | truth within ± 1.64 sd | ± "
+      "1.96 sd |");
   std::puts("|---|---|---|---|---|---|---|---|");
   for (std::size_t k = 0; k < kSegments.size(); ++k) {
     const std::string name(nameOf(kSegments[k]));

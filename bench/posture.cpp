@@ -57,8 +57,9 @@ int printPostureSpeed(int solves) {
     setup.grip_m = gripFromClavicles_m(b);
     return solveBench(b, setup).feasible;
   });
-  printRow("whole squat suggestion", bodies, std::max(1, solves / 20),
-           [](const Body& b) { return suggestSquat({b, {}, {}, {}, {}}, SquatSchool::kBase, {}).solution.feasible; });
+  printRow("whole squat suggestion", bodies, std::max(1, solves / 20), [](const Body& b) {
+    return suggestSquat({b, {}, {}, {}, {}}, SquatSchool::kBase, {}).solution.feasible;
+  });
   return 0;
 }
 

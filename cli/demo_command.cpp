@@ -27,8 +27,8 @@ struct DemoSet {
   bool reviewed;  // the coach has said a cue and decided on the load
 };
 
-// Skarn Fell mountain-rescue station: its small strength room and the six volunteers who train there, all made
-// up. Their bodies, screens and complaints are the athlete files of the demo.
+// Skarn Fell mountain-rescue station: its small strength room and the six volunteers who train there, all
+// made up. Their bodies, screens and complaints are the athlete files of the demo.
 constexpr std::array kAthletes = {"runa_tveit",   "odd_halvard_brekke", "ingeborg_myhre_solbakken",
                                   "torstein_aas", "maren_skogvoll",     "sverre_lindheim"};
 
@@ -142,7 +142,8 @@ Expected<void> readLengths(HouseFile& house, AthleteRecord record) {
     const auto a = analyse(laid, (*tracks)->axis, settingsFor(record.athlete, set.edit), builtInRuleBook());
     if (!a) continue;
     if (const auto lengths = estimateLengths(laid, a->camera, a->camera_errors, a->reps,
-                                                      record.body->height_m, record.body->sex); lengths)
+                                             record.body->height_m, record.body->sex);
+        lengths)
       for (std::size_t i = 0; i < kSegmentCount; ++i)
         if ((*lengths)[i]) found[i].push_back(*(*lengths)[i]);
   }

@@ -27,7 +27,8 @@ void printLists(const std::vector<Suggestion>& suggestions, const std::vector<Fi
   for (const Suggestion& s : suggestions) {
     QString line = suggestionWords(s) + QStringLiteral(". ") + fitReasonWords(s.reason);
     if (s.school != "base")
-      line += QStringLiteral(" [%1]").arg(QString::fromUtf8(s.school.data(), static_cast<int>(s.school.size())));
+      line +=
+          QStringLiteral(" [%1]").arg(QString::fromUtf8(s.school.data(), static_cast<int>(s.school.size())));
     print(line);
   }
   for (FitCaution c : cautions) print(QStringLiteral("Caution: ") + fitCautionWords(c));

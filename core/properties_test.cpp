@@ -5,8 +5,8 @@
 #include "core/base/estimate.h"
 #include "core/cue/cue_book.h"
 #include "core/log/records.h"
-#include "tests/known_squat.h"
 #include "core/verdict/analysis.h"
+#include "tests/known_squat.h"
 
 namespace mottix {
 namespace {

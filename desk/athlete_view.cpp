@@ -24,8 +24,8 @@ namespace mottix {
 namespace {
 
 QString dayWords(const std::string& iso) {
-  return QLocale(QLocale::English).toString(QDate::fromString(QString::fromStdString(iso), Qt::ISODate),
-                                            QStringLiteral("d MMM yyyy"));
+  return QLocale(QLocale::English)
+      .toString(QDate::fromString(QString::fromStdString(iso), Qt::ISODate), QStringLiteral("d MMM yyyy"));
 }
 
 QString none() {
@@ -236,9 +236,10 @@ AthleteView::AthleteView(AthleteDesk& desk, QWidget* parent) : QWidget(parent), 
   connect(films_, &QPushButton::clicked, this, &AthleteView::readFromFilms);
   left->addWidget(films_, 0, Qt::AlignLeft);
   auto* hint = label(13, Weight::kRegular, true);
-  hint->setText(tr("Between joint centres, in cm; the foot from heel to longest toe, widths between the shoulder "
-                   "points and over the hips. Band: the middle two thirds of people; filled dot: by hand, open: from "
-                   "films."));
+  hint->setText(
+      tr("Between joint centres, in cm; the foot from heel to longest toe, widths between the shoulder "
+         "points and over the hips. Band: the middle two thirds of people; filled dot: by hand, open: from "
+         "films."));
   left->addWidget(hint);
   left->addStretch(1);
 
@@ -258,9 +259,10 @@ AthleteView::AthleteView(AthleteDesk& desk, QWidget* parent) : QWidget(parent), 
   complaints_->setSpacing(8);
   right->addLayout(complaints_);
   auto* caution = label(13, Weight::kRegular, true);
-  caution->setText(tr("From 4/10 on a complaint shapes the set-up and no load is raised. The program does not "
-                      "diagnose: pain, numbness, dizziness, a known injury, pregnancy, high blood pressure or heart "
-                      "trouble belong to a licensed clinician before loading."));
+  caution->setText(
+      tr("From 4/10 on a complaint shapes the set-up and no load is raised. The program does not "
+         "diagnose: pain, numbness, dizziness, a known injury, pregnancy, high blood pressure or heart "
+         "trouble belong to a licensed clinician before loading."));
   right->addWidget(caution);
   right->addStretch(1);
   column->addLayout(row, 1);
@@ -325,7 +327,8 @@ Word::Accept AthleteView::changing(const QString& text, Change change) {
 void AthleteView::refresh() {
   // A word whose text is just being taken is shown anew when it is done, so that the keyboard stays on it.
   if (Word::anyEditing(*this)) {
-    if (!later_) QTimer::singleShot(0, this, [this] {
+    if (!later_)
+      QTimer::singleShot(0, this, [this] {
         later_ = true;
         refresh();
         later_ = false;
@@ -334,8 +337,9 @@ void AthleteView::refresh() {
   }
   const QWidget* focused = window()->focusWidget();
   const QString focus_name =
-      focused != nullptr && isAncestorOf(focused) && qobject_cast<const Word*>(focused) != nullptr ? focused->objectName()
-                                                                                                   : QString();
+      focused != nullptr && isAncestorOf(focused) && qobject_cast<const Word*>(focused) != nullptr
+          ? focused->objectName()
+          : QString();
   refreshWho();
   refreshLengths();
   refreshScreens();
@@ -350,18 +354,20 @@ void AthleteView::refreshWho() {
   const AthleteProfile& p = r.athlete.profile;
   const std::string today = desk_.today();
   who_->clear();
-  auto* name = who_->addWord(tr("name"), changing(tr("Change the name"), [](AthleteRecord& a, const QString& t) {
-    if (t.isEmpty() || t.size() > 80) return tr("A name has 1 to 80 letters.");
-    a.athlete.name = t.toStdString();
-    return QString();
-  }));
+  auto* name =
+      who_->addWord(tr("name"), changing(tr("Change the name"), [](AthleteRecord& a, const QString& t) {
+                      if (t.isEmpty() || t.size() > 80) return tr("A name has 1 to 80 letters.");
+                      a.athlete.name = t.toStdString();
+                      return QString();
+                    }));
   const QString full = QString::fromStdString(r.athlete.name);
   name->setText(QFontMetrics(name->font()).elidedText(full, Qt::ElideRight, 460));
   name->setEditText(full);
-  auto yearWord = [&](const QString& label_text, const std::optional<int>& value, std::optional<int> AthleteProfile::*which,
-                      const char* field) {
+  auto yearWord = [&](const QString& label_text, const std::optional<int>& value,
+                      std::optional<int> AthleteProfile::*which, const char* field) {
     auto* w = who_->addWord(
-        label_text, changing(tr("Change the %1").arg(label_text), [=](AthleteRecord& a, const QString& t) -> QString {
+        label_text,
+        changing(tr("Change the %1").arg(label_text), [=](AthleteRecord& a, const QString& t) -> QString {
           std::optional<int>& year = a.athlete.profile.*which;
           if (isNone(t)) {
             year.reset();
@@ -384,42 +390,49 @@ void AthleteView::refreshWho() {
     if (!a.body) a.body = BodyFacts{};
     return *a.body;
   };
-  auto* sex = who_->addWord(tr("sex"), changing(tr("Change the sex"), [withBody](AthleteRecord& a, const QString& t) -> QString {
-    Sex value = Sex::kUnstated;
-    if (t.compare(tr("female"), Qt::CaseInsensitive) == 0)
-      value = Sex::kFemale;
-    else if (t.compare(tr("male"), Qt::CaseInsensitive) == 0)
-      value = Sex::kMale;
-    else if (!isNone(t))
-      return tr("Female or male, or nothing; it is only used for the usual width of the hips.");
-    withBody(a).sex = value;
-    return {};
-  }));
+  auto* sex = who_->addWord(
+      tr("sex"), changing(tr("Change the sex"), [withBody](AthleteRecord& a, const QString& t) -> QString {
+        Sex value = Sex::kUnstated;
+        if (t.compare(tr("female"), Qt::CaseInsensitive) == 0)
+          value = Sex::kFemale;
+        else if (t.compare(tr("male"), Qt::CaseInsensitive) == 0)
+          value = Sex::kMale;
+        else if (!isNone(t))
+          return tr("Female or male, or nothing; it is only used for the usual width of the hips.");
+        withBody(a).sex = value;
+        return {};
+      }));
   const Sex stated = r.body ? r.body->sex : Sex::kUnstated;
-  sex->setText(stated == Sex::kFemale ? tr("female") : stated == Sex::kMale ? tr("male") : tr("sex not stated"));
+  sex->setText(stated == Sex::kFemale ? tr("female")
+               : stated == Sex::kMale ? tr("male")
+                                      : tr("sex not stated"));
   sex->setEditText(stated == Sex::kUnstated ? QStringLiteral(" ") : sex->text());
   sex->setChoices({tr("female"), tr("male")});
   who_->addText(QStringLiteral(","));
-  auto* height = who_->addWord(tr("height"), changing(tr("Change the height"), [withBody](AthleteRecord& a, const QString& t) -> QString {
-    const auto v = numberIn(t);
-    if (!v) return tr("A height in cm, such as 174.");
-    withBody(a).height_m = *v / 100.0;
-    return {};
-  }));
+  auto* height = who_->addWord(
+      tr("height"),
+      changing(tr("Change the height"), [withBody](AthleteRecord& a, const QString& t) -> QString {
+        const auto v = numberIn(t);
+        if (!v) return tr("A height in cm, such as 174.");
+        withBody(a).height_m = *v / 100.0;
+        return {};
+      }));
   const bool has_height = r.body && r.body->height_m != 0.0;
-  height->setText(has_height ? tr("%1 cm").arg(QString::number(100.0 * r.body->height_m)) : tr("height not stated"));
+  height->setText(has_height ? tr("%1 cm").arg(QString::number(100.0 * r.body->height_m))
+                             : tr("height not stated"));
   height->setEditText(has_height ? QString::number(100.0 * r.body->height_m) : QStringLiteral(" "));
   who_->addText(QStringLiteral(","));
-  auto* mass = who_->addWord(tr("mass"), changing(tr("Change the mass"), [withBody](AthleteRecord& a, const QString& t) -> QString {
-    if (isNone(t)) {
-      withBody(a).mass_kg.reset();
-      return {};
-    }
-    const auto v = numberIn(t);
-    if (!v) return tr("A mass in kg, such as 68, or nothing.");
-    withBody(a).mass_kg = *v;
-    return {};
-  }));
+  auto* mass = who_->addWord(
+      tr("mass"), changing(tr("Change the mass"), [withBody](AthleteRecord& a, const QString& t) -> QString {
+        if (isNone(t)) {
+          withBody(a).mass_kg.reset();
+          return {};
+        }
+        const auto v = numberIn(t);
+        if (!v) return tr("A mass in kg, such as 68, or nothing.");
+        withBody(a).mass_kg = *v;
+        return {};
+      }));
   mass->setText(r.body && r.body->mass_kg ? kilograms(*r.body->mass_kg) : tr("mass not stated"));
   mass->setEditText(r.body && r.body->mass_kg ? QString::number(*r.body->mass_kg) : QStringLiteral(" "));
   who_->addText(tr(", lifts since"));
@@ -429,60 +442,72 @@ void AthleteView::refreshWho() {
 
   how_->clear();
   auto textWord = [&](Sentence* into, const QString& what, const std::string& value, auto access, int most) {
-    auto* w = into->addWord(what, changing(tr("Change the %1").arg(what), [=](AthleteRecord& a, const QString& t) -> QString {
-      if (t.size() > most) return tr("At most %1 letters.").arg(most);
-      access(a) = isNone(t) ? std::string() : t.toStdString();
-      return {};
-    }));
+    auto* w = into->addWord(
+        what, changing(tr("Change the %1").arg(what), [=](AthleteRecord& a, const QString& t) -> QString {
+          if (t.size() > most) return tr("At most %1 letters.").arg(most);
+          access(a) = isNone(t) ? std::string() : t.toStdString();
+          return {};
+        }));
     const QString shown = QString::fromStdString(value);
     w->setText(value.empty() ? none() : QFontMetrics(w->font()).elidedText(shown, Qt::ElideRight, 560));
     w->setEditText(value.empty() ? QStringLiteral(" ") : shown);
     w->setToolTip(shown);
   };
   how_->addText(tr("Goal:"));
-  textWord(how_, tr("goal"), p.goal, [](AthleteRecord& a) -> std::string& { return a.athlete.profile.goal; }, 200);
+  textWord(
+      how_, tr("goal"), p.goal, [](AthleteRecord& a) -> std::string& { return a.athlete.profile.goal; }, 200);
   how_->addText(tr("; next test"));
-  auto* test = how_->addWord(tr("test day"), changing(tr("Change the test day"), [today](AthleteRecord& a, const QString& t) -> QString {
-    a.athlete.profile.test_day = isNone(t) ? std::string() : t.toStdString();
-    for (const FieldProblem& problem : findProblems(a.athlete.profile, today))
-      if (problem.field == "test_day") return QString::fromStdString(problem.text);
-    return {};
-  }));
+  auto* test = how_->addWord(
+      tr("test day"),
+      changing(tr("Change the test day"), [today](AthleteRecord& a, const QString& t) -> QString {
+        a.athlete.profile.test_day = isNone(t) ? std::string() : t.toStdString();
+        for (const FieldProblem& problem : findProblems(a.athlete.profile, today))
+          if (problem.field == "test_day") return QString::fromStdString(problem.text);
+        return {};
+      }));
   test->setText(p.test_day.empty() ? none() : dayWords(p.test_day));
   test->setEditText(p.test_day.empty() ? QStringLiteral(" ") : QString::fromStdString(p.test_day));
   auto schoolWord = [&](const QString& lift, auto current, auto access, std::size_t count) {
     using School = decltype(current);
     QStringList choices;
     for (std::size_t i = 0; i < count; ++i) choices << schoolWords(static_cast<School>(i));
-    auto* w = how_->addWord(tr("school of the %1").arg(lift),
-                            changing(tr("Change a school"), [=](AthleteRecord& a, const QString& t) -> QString {
-                              for (std::size_t i = 0; i < count; ++i)
-                                if (t.compare(schoolWords(static_cast<School>(i)), Qt::CaseInsensitive) == 0) {
-                                  access(a.athlete.profile) = static_cast<School>(i);
-                                  return {};
-                                }
-                              return tr("One of: %1.").arg(choices.join(QStringLiteral(", ")));
-                            }));
+    auto* w =
+        how_->addWord(tr("school of the %1").arg(lift),
+                      changing(tr("Change a school"), [=](AthleteRecord& a, const QString& t) -> QString {
+                        for (std::size_t i = 0; i < count; ++i)
+                          if (t.compare(schoolWords(static_cast<School>(i)), Qt::CaseInsensitive) == 0) {
+                            access(a.athlete.profile) = static_cast<School>(i);
+                            return {};
+                          }
+                        return tr("One of: %1.").arg(choices.join(QStringLiteral(", ")));
+                      }));
     w->setText(schoolWords(current));
     w->setChoices(choices);
   };
   how_->addText(tr(". Squat"));
-  schoolWord(liftWords(Lift::kSquat), p.squat, [](AthleteProfile& a) -> SquatSchool& { return a.squat; }, kSquatSchoolCount);
+  schoolWord(
+      liftWords(Lift::kSquat), p.squat, [](AthleteProfile& a) -> SquatSchool& { return a.squat; },
+      kSquatSchoolCount);
   how_->addText(tr(", bench press"));
-  schoolWord(liftWords(Lift::kBench), p.bench, [](AthleteProfile& a) -> BenchSchool& { return a.bench; }, kBenchSchoolCount);
+  schoolWord(
+      liftWords(Lift::kBench), p.bench, [](AthleteProfile& a) -> BenchSchool& { return a.bench; },
+      kBenchSchoolCount);
   how_->addText(tr(", deadlift hips"));
-  schoolWord(liftWords(Lift::kDeadlift), p.deadlift, [](AthleteProfile& a) -> DeadliftSchool& { return a.deadlift; },
-             kDeadliftSchoolCount);
+  schoolWord(
+      liftWords(Lift::kDeadlift), p.deadlift, [](AthleteProfile& a) -> DeadliftSchool& { return a.deadlift; },
+      kDeadliftSchoolCount);
   how_->addText(QStringLiteral("."));
   how_->relayout();
 
   note_->clear();
   auto listWord = [&](const QString& what, const QString& shown, auto words, std::size_t count, auto access) {
-    auto* w = note_->addWord(what, changing(tr("Change the %1").arg(what), [=](AthleteRecord& a, const QString& t) {
-      return takeList(t, count, words, access(a.athlete.profile));
-    }));
+    auto* w =
+        note_->addWord(what, changing(tr("Change the %1").arg(what), [=](AthleteRecord& a, const QString& t) {
+                         return takeList(t, count, words, access(a.athlete.profile));
+                       }));
     QStringList choices;
-    for (std::size_t i = 0; i < count; ++i) choices << words(static_cast<std::decay_t<decltype(access(std::declval<AthleteProfile&>())[0])>>(i));
+    for (std::size_t i = 0; i < count; ++i)
+      choices << words(static_cast<std::decay_t<decltype(access(std::declval<AthleteProfile&>())[0])>>(i));
     w->setText(QFontMetrics(w->font()).elidedText(shown, Qt::ElideRight, 560));
     w->setEditText(shown);
     w->setToolTip(tr("%1. Known: %2").arg(shown, choices.join(QStringLiteral(", "))));
@@ -491,10 +516,12 @@ void AthleteView::refreshWho() {
   listWord(tr("equipment"), listWords(p.equipment, equipmentWords), equipmentWords, kEquipmentCount,
            [](AthleteProfile& a) -> std::vector<Equipment>& { return a.equipment; });
   note_->addText(tr("; the federation asks for"));
-  listWord(tr("federation's rules"), listWords(p.constraints, constraintWords), constraintWords, kConstraintCount,
-           [](AthleteProfile& a) -> std::vector<Constraint>& { return a.constraints; });
+  listWord(tr("federation's rules"), listWords(p.constraints, constraintWords), constraintWords,
+           kConstraintCount, [](AthleteProfile& a) -> std::vector<Constraint>& { return a.constraints; });
   note_->addText(tr(". Note:"));
-  textWord(note_, tr("note"), r.athlete.note, [](AthleteRecord& a) -> std::string& { return a.athlete.note; }, 400);
+  textWord(
+      note_, tr("note"), r.athlete.note, [](AthleteRecord& a) -> std::string& { return a.athlete.note; },
+      400);
   note_->relayout();
 }
 
@@ -511,17 +538,19 @@ void AthleteView::refreshLengths() {
     auto* name = label(15);
     name->setText(segmentWords(s));
     name->setWordWrap(false);
-    auto* value = new Word(segmentWords(s), 15, changing(tr("Change a length"), [i](AthleteRecord& a, const QString& t) -> QString {
-      if (!a.body) a.body = BodyFacts{};
-      if (isNone(t)) {
-        a.body->measured[i].reset();
-        return {};
-      }
-      const auto v = numberIn(t);
-      if (!v) return tr("A length in cm, such as 42.5, or nothing.");
-      a.body->measured[i] = BodyLength{{*v / 100.0, kTapeError_m}, LengthSource::kByHand};
-      return {};
-    }));
+    auto* value =
+        new Word(segmentWords(s), 15,
+                 changing(tr("Change a length"), [i](AthleteRecord& a, const QString& t) -> QString {
+                   if (!a.body) a.body = BodyFacts{};
+                   if (isNone(t)) {
+                     a.body->measured[i].reset();
+                     return {};
+                   }
+                   const auto v = numberIn(t);
+                   if (!v) return tr("A length in cm, such as 42.5, or nothing.");
+                   a.body->measured[i] = BodyLength{{*v / 100.0, kTapeError_m}, LengthSource::kByHand};
+                   return {};
+                 }));
     QString source = none();
     if (measured != nullptr) {
       value->setText(tr("%1 cm").arg(signedNumber(100.0 * measured->m.value, 1)));
@@ -563,13 +592,15 @@ void AthleteView::refreshLengths() {
   if (!problems.empty()) others << tr("Kept as a draft; Fit waits until it is put right.");
   problems_->setText(others.join(QLatin1Char('\n')));
   problems_->setVisible(!others.isEmpty());
-  build_->setText(who ? buildSentence(who->body)
-                      : tr("Give the height first; everything else can be estimated from it and measured later."));
+  build_->setText(
+      who ? buildSentence(who->body)
+          : tr("Give the height first; everything else can be estimated from it and measured later."));
   bool films = false;
   for (const SetRecord& set : desk_.sets()) films = films || !set.edit.placed.empty();
   films_->setEnabled(films && r.body.has_value());
-  films_->setToolTip(films_->isEnabled() ? tr("Thigh, shank, trunk and foot from this athlete's films with placed joints")
-                                         : tr("There is no film of this athlete with placed joints yet"));
+  films_->setToolTip(films_->isEnabled()
+                         ? tr("Thigh, shank, trunk and foot from this athlete's films with placed joints")
+                         : tr("There is no film of this athlete with placed joints yet"));
 }
 
 void AthleteView::refreshScreens() {
@@ -629,8 +660,9 @@ void AthleteView::refreshScreens() {
           QStringList change;
           for (const char* side : {"left", "right"})
             if (const auto now = newest->answer(side), then = before->answer(side); now && then)
-              change << tr("%1 %2%3 cm").arg(sideWords(side), *now >= *then ? QStringLiteral("+") : QString(),
-                                             signedNumber(*now - *then, 1));
+              change << tr("%1 %2%3 cm")
+                            .arg(sideWords(side), *now >= *then ? QStringLiteral("+") : QString(),
+                                 signedNumber(*now - *then, 1));
           if (!change.isEmpty()) was = QStringList{change.join(QStringLiteral(", "))};
         }
         say(tr("since %1: %2").arg(dayWords(before->day), was.join(QStringLiteral(", "))), true);
@@ -658,47 +690,54 @@ void AthleteView::refreshComplaints() {
   for (std::size_t k = r.complaints.size(); k-- > 0;) {
     const ComplaintRecord& c = r.complaints[k];
     auto* words = new Sentence(15);
-    auto* side = words->addWord(tr("side %1").arg(k + 1), changing(tr("Change a complaint"), [k](AthleteRecord& a, const QString& t) -> QString {
-      for (const char* s : {"left", "right", "both"})
-        if (t.compare(sideWords(s), Qt::CaseInsensitive) == 0) {
-          a.complaints[k].side = s;
-          return {};
-        }
-      if (!isNone(t)) return tr("Left, right, both, or nothing.");
-      a.complaints[k].side.clear();
-      return {};
-    }));
+    auto* side =
+        words->addWord(tr("side %1").arg(k + 1),
+                       changing(tr("Change a complaint"), [k](AthleteRecord& a, const QString& t) -> QString {
+                         for (const char* s : {"left", "right", "both"})
+                           if (t.compare(sideWords(s), Qt::CaseInsensitive) == 0) {
+                             a.complaints[k].side = s;
+                             return {};
+                           }
+                         if (!isNone(t)) return tr("Left, right, both, or nothing.");
+                         a.complaints[k].side.clear();
+                         return {};
+                       }));
     side->setText(c.side.empty() ? tr("side?") : sideWords(c.side));
     side->setEditText(c.side.empty() ? QStringLiteral(" ") : sideWords(c.side));
     side->setChoices({tr("left"), tr("right"), tr("both")});
-    auto* joint = words->addWord(tr("joint %1").arg(k + 1), changing(tr("Change a complaint"), [k, joints](AthleteRecord& a, const QString& t) -> QString {
-      for (std::size_t i = 0; i < kComplaintJointCount; ++i)
-        if (t.compare(jointWords(static_cast<ComplaintJoint>(i)), Qt::CaseInsensitive) == 0) {
-          a.complaints[k].what.joint = static_cast<ComplaintJoint>(i);
-          return {};
-        }
-      return tr("One of: %1.").arg(joints.join(QStringLiteral(", ")));
-    }));
+    auto* joint = words->addWord(
+        tr("joint %1").arg(k + 1),
+        changing(tr("Change a complaint"), [k, joints](AthleteRecord& a, const QString& t) -> QString {
+          for (std::size_t i = 0; i < kComplaintJointCount; ++i)
+            if (t.compare(jointWords(static_cast<ComplaintJoint>(i)), Qt::CaseInsensitive) == 0) {
+              a.complaints[k].what.joint = static_cast<ComplaintJoint>(i);
+              return {};
+            }
+          return tr("One of: %1.").arg(joints.join(QStringLiteral(", ")));
+        }));
     joint->setText(jointWords(c.what.joint));
     joint->setChoices(joints);
     words->addText(QStringLiteral(","));
-    auto* level = words->addWord(tr("level %1").arg(k + 1), changing(tr("Change a complaint"), [k](AthleteRecord& a, const QString& t) -> QString {
-      bool ok = false;
-      const int v = QString(t).remove(QStringLiteral("/10")).trimmed().toInt(&ok);
-      if (!ok || v < 0 || v > 10) return tr("A level lies between 0 and 10.");
-      a.complaints[k].what.level = v;
-      return {};
-    }));
+    auto* level =
+        words->addWord(tr("level %1").arg(k + 1),
+                       changing(tr("Change a complaint"), [k](AthleteRecord& a, const QString& t) -> QString {
+                         bool ok = false;
+                         const int v = QString(t).remove(QStringLiteral("/10")).trimmed().toInt(&ok);
+                         if (!ok || v < 0 || v > 10) return tr("A level lies between 0 and 10.");
+                         a.complaints[k].what.level = v;
+                         return {};
+                       }));
     level->setText(tr("%1/10").arg(c.what.level));
     level->setEditText(QString::number(c.what.level));
     if (!c.opened.empty()) words->addText(tr(", since %1").arg(dayWords(c.opened)));
     words->addText(c.closed.empty() ? tr(", open.") : tr(", closed %1.").arg(dayWords(c.closed)));
     complaints_->addWidget(words);
     words->relayout();
-    auto* close = button(c.closed.empty() ? tr("close it") : tr("open again"),
-                         c.closed.empty() ? tr("Close the complaint about the %1").arg(jointWords(c.what.joint))
-                                          : tr("Open the complaint about the %1 again").arg(jointWords(c.what.joint)),
-                         true);
+    auto* close =
+        button(c.closed.empty() ? tr("close it") : tr("open again"),
+               c.closed.empty() ? tr("Close the complaint about the %1").arg(jointWords(c.what.joint))
+                                : tr("Open the complaint about the %1 again").arg(jointWords(c.what.joint)),
+               true);
     close->setProperty("complaint", static_cast<int>(k));
     connect(close, &QPushButton::clicked, this, [this, k] {
       AthleteRecord after = desk_.record();
@@ -737,11 +776,11 @@ void AthleteView::readFromFilms() {
     if (!tracks || !*tracks) continue;
     const auto seen = analyseSet(**tracks, after.athlete, set.edit);
     if (!seen.analysis) continue;
-    const auto lengths =
-        estimateLengths(seen.tracks, seen.analysis->camera, seen.analysis->camera_errors, seen.analysis->reps,
-                        after.body->height_m, after.body->sex);
+    const auto lengths = estimateLengths(seen.tracks, seen.analysis->camera, seen.analysis->camera_errors,
+                                         seen.analysis->reps, after.body->height_m, after.body->sex);
     if (!lengths) {
-      refused = QString::fromStdString(set.clip.file) + QStringLiteral(": ") + QString::fromStdString(lengths.error().text);
+      refused = QString::fromStdString(set.clip.file) + QStringLiteral(": ") +
+                QString::fromStdString(lengths.error().text);
       continue;
     }
     ++films;
@@ -763,11 +802,13 @@ void AthleteView::readFromFilms() {
     taken << words;
   }
   if (taken.isEmpty() && kept.isEmpty())
-    return emit trouble(refused.isEmpty() ? tr("There is no squat film of this athlete with placed joints yet.") : refused);
+    return emit trouble(
+        refused.isEmpty() ? tr("There is no squat film of this athlete with placed joints yet.") : refused);
   desk_.edit(tr("Read lengths from films"), after);
   QString text = tr("From %1: ").arg(films == 1 ? tr("one film") : tr("%1 films").arg(films));
   if (!taken.isEmpty()) text += taken.join(QStringLiteral(", ")) + QStringLiteral(". ");
-  if (!kept.isEmpty()) text += tr("Measured by hand and kept as it is: the films say %1. ").arg(kept.join(QStringLiteral(", ")));
+  if (!kept.isEmpty())
+    text += tr("Measured by hand and kept as it is: the films say %1. ").arg(kept.join(QStringLiteral(", ")));
   emit trouble(text + refused);
 }
 

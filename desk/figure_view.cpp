@@ -15,8 +15,8 @@
 namespace mottix {
 namespace {
 
-constexpr double kStrip_px = 124.0;       // for the feet from above
-constexpr double kBelow_m = 0.12;         // under the floor, for its words
+constexpr double kStrip_px = 124.0;  // for the feet from above
+constexpr double kBelow_m = 0.12;    // under the floor, for its words
 constexpr double kSideUp_m = 1.42, kSideAcross_m = 1.7;
 constexpr double kBenchUp_m = 0.85, kBenchDown_m = 0.42, kBenchAcross_m = 1.75;
 constexpr double kReach_px = 16.0;  // how near a handle the mouse must be
@@ -86,7 +86,8 @@ const Figure* FigureView::shown() const {
 std::vector<FitHandle> FigureView::handles() const {
   std::vector<FitHandle> out;
   if (scene_.bar) out.push_back(FitHandle::kBar);
-  for (FitHandle h : {FitHandle::kDepth, FitHandle::kHeel, FitHandle::kStance, FitHandle::kToes, FitHandle::kHands})
+  for (FitHandle h :
+       {FitHandle::kDepth, FitHandle::kHeel, FitHandle::kStance, FitHandle::kToes, FitHandle::kHands})
     if (valueOf(h)) out.push_back(h);
   return out;
 }
@@ -355,7 +356,8 @@ void FigureView::paintEvent(QPaintEvent*) {
   } else if (f == nullptr) {
     p.setPen(t.muted);
     p.setFont(type(15));
-    p.drawText(QRectF(rect()).adjusted(40, 40, -40, -40), Qt::AlignCenter | Qt::TextWordWrap, scene_.no_posture);
+    p.drawText(QRectF(rect()).adjusted(40, 40, -40, -40), Qt::AlignCenter | Qt::TextWordWrap,
+               scene_.no_posture);
   } else {
     paintGround(p, *f, at, ink);
     if (scene_.ghost) paintFigure(p, *scene_.ghost, at, pxPerM(), ink, FigureStyle::kGhost);

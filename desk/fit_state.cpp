@@ -20,7 +20,8 @@ QString leverWords(const Posture& p) {
 
 template <typename Limit>
 QString noPosture(Limit limit) {
-  return tr("No posture exists with this set-up, because %1. Change it; do not force it.").arg(limitWords(limit));
+  return tr("No posture exists with this set-up, because %1. Change it; do not force it.")
+      .arg(limitWords(limit));
 }
 
 QString squatNumbers(const SquatFit& fit) {
@@ -32,12 +33,12 @@ QString squatNumbers(const SquatFit& fit) {
     text += QLatin1Char(' ') + tr("Here %1.").arg(limitWords(fit.solution.limited_by));
   if (fit.deepest.hip_below_knee_m) {
     const double cm = 100.0 * *fit.deepest.hip_below_knee_m;
-    text += QLatin1Char(' ') + (cm >= 0.0 ? tr("Deepest: hip joint %1 cm below the knee joint; then %2.")
-                                          : tr("Deepest: hip joint %1 cm above the knee joint; then %2."))
-                                   .arg(signedNumber(std::abs(cm), 0),
-                                        fit.deepest.limited_by == PostureLimit::kNone
-                                            ? tr("nothing stops it within 30 cm")
-                                            : limitWords(fit.deepest.limited_by));
+    text += QLatin1Char(' ') +
+            (cm >= 0.0 ? tr("Deepest: hip joint %1 cm below the knee joint; then %2.")
+                       : tr("Deepest: hip joint %1 cm above the knee joint; then %2."))
+                .arg(signedNumber(std::abs(cm), 0), fit.deepest.limited_by == PostureLimit::kNone
+                                                        ? tr("nothing stops it within 30 cm")
+                                                        : limitWords(fit.deepest.limited_by));
   }
   return text;
 }
@@ -71,17 +72,17 @@ FitSolved solveFit(const FitSubject& who, const FitState& state) {
         out.figure = figureOf(who.body, fit.setup, p);
         out.numbers = leverWords(p);
         if (fit.setup.style == DeadliftStyle::kConventional)
-          out.numbers += QLatin1Char(' ') +
-                       (p.knee_ahead_of_arm_m > 0.01   ? tr("The knee stands in front of the arm: hips low.")
-                        : p.knee_ahead_of_arm_m < -0.06 ? tr("The knee stands well behind the arm: hips high.")
-                                                        : tr("The knee stands just inside the arm."));
+          out.numbers +=
+              QLatin1Char(' ') +
+              (p.knee_ahead_of_arm_m > 0.01    ? tr("The knee stands in front of the arm: hips low.")
+               : p.knee_ahead_of_arm_m < -0.06 ? tr("The knee stands well behind the arm: hips high.")
+                                               : tr("The knee stands just inside the arm."));
         const auto& other = fit.setup.style == DeadliftStyle::kSumo ? fit.conventional : fit.sumo;
         if (other.feasible)
           out.numbers +=
               QLatin1Char(' ') +
-              (fit.setup.style == DeadliftStyle::kSumo
-                   ? tr("Conventional would lean %1°, this leans %2°.")
-                   : tr("Sumo would lean %1°, this leans %2°."))
+              (fit.setup.style == DeadliftStyle::kSumo ? tr("Conventional would lean %1°, this leans %2°.")
+                                                       : tr("Sumo would lean %1°, this leans %2°."))
                   .arg(signedNumber(other.posture.trunk_lean_deg, 0), signedNumber(p.trunk_lean_deg, 0));
       } else {
         out.no_posture = noPosture(fit.solution().limited_by);
@@ -98,13 +99,14 @@ FitSolved solveFit(const FitSubject& who, const FitState& state) {
       if (fit.solution.feasible) {
         const BenchPosture& p = fit.solution.posture;
         out.figure = figureOf(who.body, fit.setup, p);
-        out.numbers = tr("Seen from the head end. At the touch: elbow bent %1°, upper arm %2° from the ribs, touch %3 cm "
-                         "below the shoulder line. The bar travels %4 cm; shoulder lever %5 cm, %6 N·m.")
-                          .arg(signedNumber(p.elbow_flexion_deg, 0), signedNumber(p.upper_arm_deg, 0),
-                               signedNumber(100.0 * p.touch_from_shoulder_m, 0),
-                               signedNumber(100.0 * p.range_of_motion_m, 0),
-                               signedNumber(100.0 * p.shoulder_lever_m, 0),
-                               signedNumber(p.shoulder_moment_nm, 0));
+        out.numbers =
+            tr("Seen from the head end. At the touch: elbow bent %1°, upper arm %2° from the ribs, touch %3 "
+               "cm "
+               "below the shoulder line. The bar travels %4 cm; shoulder lever %5 cm, %6 N·m.")
+                .arg(signedNumber(p.elbow_flexion_deg, 0), signedNumber(p.upper_arm_deg, 0),
+                     signedNumber(100.0 * p.touch_from_shoulder_m, 0),
+                     signedNumber(100.0 * p.range_of_motion_m, 0),
+                     signedNumber(100.0 * p.shoulder_lever_m, 0), signedNumber(p.shoulder_moment_nm, 0));
       } else {
         out.no_posture = noPosture(fit.solution.limited_by);
       }

@@ -53,8 +53,8 @@ class ChangeFit : public QUndoCommand {
 constexpr double kPageShape = 148.0 / 210.0;  // A5
 
 QString dayWords(const std::string& iso) {
-  return QLocale(QLocale::English).toString(QDate::fromString(QString::fromStdString(iso), Qt::ISODate),
-                                            QStringLiteral("d MMMM yyyy"));
+  return QLocale(QLocale::English)
+      .toString(QDate::fromString(QString::fromStdString(iso), Qt::ISODate), QStringLiteral("d MMMM yyyy"));
 }
 
 }  // namespace
@@ -185,7 +185,8 @@ FitView::FitView(AthleteDesk& desk, QWidget* parent) : QWidget(parent), desk_(de
   buttons->setVerticalSpacing(2);
   keep_ = button(tr("Keep this set-up · K"), tr("Keep this set-up in the athlete's record, to try it out"));
   card_button_ = button(tr("card · C"), tr("Show the card as it is printed"), true);
-  trial_button_ = button(tr("tried · T"), tr("Set-ups that were tried, compared on the athlete's own sets"), true);
+  trial_button_ =
+      button(tr("tried · T"), tr("Set-ups that were tried, compared on the athlete's own sets"), true);
   film_button_ = button(tr("over film · G"), tr("Lay the figure over a paused film of this athlete"), true);
   auto* pdf = button(tr("PDF"), tr("Write the card as a PDF file"), true);
   auto* paper = button(tr("print"), tr("Print the card (Ctrl+P)"), true);
@@ -279,9 +280,9 @@ FitView::FitView(AthleteDesk& desk, QWidget* parent) : QWidget(parent), desk_(de
   key(QKeySequence::Print, &FitView::printCard);
 
   ask_pdf = [this] {
-    return QFileDialog::getSaveFileName(this, tr("Card as PDF"), card().athlete + QStringLiteral(" – ") + card().lift +
-                                                                    QStringLiteral(".pdf"),
-                                        tr("PDF (*.pdf)"));
+    return QFileDialog::getSaveFileName(
+        this, tr("Card as PDF"),
+        card().athlete + QStringLiteral(" – ") + card().lift + QStringLiteral(".pdf"), tr("PDF (*.pdf)"));
   };
   print = [this](const SetupCard& card) {
     QPrinter printer;
@@ -289,7 +290,8 @@ FitView::FitView(AthleteDesk& desk, QWidget* parent) : QWidget(parent), desk_(de
     QPrintDialog dialog(&printer, this);
     if (dialog.exec() != QDialog::Accepted) return;
     QPainter painter;
-    if (!painter.begin(&printer)) return emit trouble(tr("The printer does not answer. Is it on and connected?"));
+    if (!painter.begin(&printer))
+      return emit trouble(tr("The printer does not answer. Is it on and connected?"));
     paintCard(painter, printer.pageLayout().paintRectPixels(printer.resolution()), card, printInk());
   };
 }
@@ -354,13 +356,15 @@ void FitView::solve() {
   if (!who_) {
     solved_.reset();
     build_->clear();
-    const auto problems = r.body ? findProblems(withScreens(*r.body, limitsFrom(r.screens))) : std::vector<FieldProblem>();
-    empty_->setText(problems.empty()
-                        ? tr("Nothing is known of %1's body yet. The height alone is enough to begin with; thigh, shank "
-                             "and trunk make it worth trusting.")
-                              .arg(name)
-                        : tr("The body of %1 cannot be one yet: %2 Put it right first.")
-                              .arg(name, QString::fromStdString(problems.front().text)));
+    const auto problems =
+        r.body ? findProblems(withScreens(*r.body, limitsFrom(r.screens))) : std::vector<FieldProblem>();
+    empty_->setText(
+        problems.empty()
+            ? tr("Nothing is known of %1's body yet. The height alone is enough to begin with; thigh, shank "
+                 "and trunk make it worth trusting.")
+                  .arg(name)
+            : tr("The body of %1 cannot be one yet: %2 Put it right first.")
+                  .arg(name, QString::fromStdString(problems.front().text)));
     return;
   }
   solved_ = solveFit(*who_, state_);
@@ -378,7 +382,8 @@ void FitView::solve() {
 void FitView::writeSentence() {
   // A word whose text is just being taken is written anew when it is done, so that the keyboard stays on it.
   if (Word::anyEditing(*sentence_)) {
-    if (!later_) QTimer::singleShot(0, this, [this] {
+    if (!later_)
+      QTimer::singleShot(0, this, [this] {
         later_ = true;
         writeSentence();
         later_ = false;
@@ -386,7 +391,8 @@ void FitView::writeSentence() {
     return;
   }
   QWidget* focused = window()->focusWidget();
-  const QString focus_name = focused != nullptr && sentence_->isAncestorOf(focused) ? focused->objectName() : QString();
+  const QString focus_name =
+      focused != nullptr && sentence_->isAncestorOf(focused) ? focused->objectName() : QString();
   if (!solved_) return;
   // While the figure is pulled only the words' texts change; they are made anew for another lift or other
   // set-ups to choose from.
@@ -413,15 +419,16 @@ void FitView::writeSentence() {
   };
   const QString suggested = tr("suggested");
   // A word for one number of the set-up; “suggested” gives it back to the planner.
-  auto numberWord = [&](const QString& name, const QString& shown, const QString& unit_words, double unit, double low,
-                        double high, auto access) {
+  auto numberWord = [&](const QString& name, const QString& shown, const QString& unit_words, double unit,
+                        double low, double high, auto access) {
     auto* w = addWord(name, [=, this](const QString& text) -> QString {
       FitState after = state_;
       std::optional<double>& value = access(after);
       if (text.compare(suggested, Qt::CaseInsensitive) == 0) {
         value.reset();
       } else {
-        const auto v = numberIn(text.compare(tr("flat"), Qt::CaseInsensitive) == 0 ? QStringLiteral("0") : text);
+        const auto v =
+            numberIn(text.compare(tr("flat"), Qt::CaseInsensitive) == 0 ? QStringLiteral("0") : text);
         if (!v || *v / unit < low - 1e-9 || *v / unit > high + 1e-9)
           return tr("Between %1 and %2 %3, or “suggested”.").arg(low * unit).arg(high * unit).arg(unit_words);
         value = *v / unit;
@@ -517,8 +524,9 @@ void FitView::writeSentence() {
                [](FitState& f) -> std::optional<double>& { return f.squat.heel_distance_m; });
     addText(tr("apart and"));
     numberWord(tr("heel height"),
-               s.heel_raise_m < 0.0005 ? tr("flat") : tr("%1 mm high").arg(number(1000.0 * s.heel_raise_m)), tr("mm"),
-               1000.0, 0.0, 0.08, [](FitState& f) -> std::optional<double>& { return f.squat.heel_raise_m; })
+               s.heel_raise_m < 0.0005 ? tr("flat") : tr("%1 mm high").arg(number(1000.0 * s.heel_raise_m)),
+               tr("mm"), 1000.0, 0.0, 0.08,
+               [](FitState& f) -> std::optional<double>& { return f.squat.heel_raise_m; })
         ->setEditText(number(1000.0 * s.heel_raise_m));
     addText(tr(", toes"));
     numberWord(tr("toes"), tr("%1° out").arg(number(s.toe_out_deg)), tr("degrees"), 1.0, 0.0, 60.0,
@@ -526,8 +534,9 @@ void FitView::writeSentence() {
         ->setEditText(number(s.toe_out_deg));
     addText(tr(", hip joint"));
     const double cm = 100.0 * s.hip_below_knee_m;
-    numberWord(tr("depth"), (cm >= 0.0 ? tr("%1 cm below") : tr("%1 cm above")).arg(number(std::abs(cm))), tr("cm below the knee joint (negative: above)"), 100.0,
-               -0.4, 0.4, [](FitState& f) -> std::optional<double>& { return f.squat.hip_below_knee_m; })
+    numberWord(tr("depth"), (cm >= 0.0 ? tr("%1 cm below") : tr("%1 cm above")).arg(number(std::abs(cm))),
+               tr("cm below the knee joint (negative: above)"), 100.0, -0.4, 0.4,
+               [](FitState& f) -> std::optional<double>& { return f.squat.hip_below_knee_m; })
         ->setEditText(number(cm));
     addText(tr("the knee's, school"));
     QStringList schools;
@@ -550,7 +559,8 @@ void FitView::writeSentence() {
                [](FitState& f) -> std::optional<double>& { return f.deadlift.toe_out_deg; })
         ->setEditText(number(s.toe_out_deg));
     addText(tr(", index fingers"));
-    numberWord(tr("hands"), tr("%1 cm").arg(number(100.0 * (s.hand_distance_m - 2.0 * kIndexFinger_m))), tr("cm"), 100.0, 0.15, 1.2,
+    numberWord(tr("hands"), tr("%1 cm").arg(number(100.0 * (s.hand_distance_m - 2.0 * kIndexFinger_m))),
+               tr("cm"), 100.0, 0.15, 1.2,
                [](FitState& f) -> std::optional<double>& { return f.deadlift.hand_distance_m; });
     addText(tr("apart, hips"));
     choiceWord(tr("school"), schoolWords(state_.deadlift_school),
@@ -565,8 +575,9 @@ void FitView::writeSentence() {
                });
   } else {
     addText(tr(", index fingers"));
-    numberWord(tr("hands"), tr("%1 cm").arg(number(100.0 * (solved_->bench->grip_m - 2.0 * kIndexFinger_m), 1)), tr("cm"), 100.0, 0.25, 1.2,
-               [](FitState& f) -> std::optional<double>& { return f.bench.grip_m; });
+    numberWord(tr("hands"),
+               tr("%1 cm").arg(number(100.0 * (solved_->bench->grip_m - 2.0 * kIndexFinger_m), 1)), tr("cm"),
+               100.0, 0.25, 1.2, [](FitState& f) -> std::optional<double>& { return f.bench.grip_m; });
     addText(tr("apart, school"));
     QStringList schools;
     for (std::size_t i = 0; i < kBenchSchoolCount; ++i) schools << schoolWords(static_cast<BenchSchool>(i));
@@ -657,8 +668,8 @@ void FitView::refreshBody() {
                             ? tr("estimated")
                             : buildWords(who_->body, s).remove(tr(" for the height"));
     words->setText(QStringLiteral("%1 <span style='color:%2'>%3 cm, %4</span>")
-                       .arg(segmentWords(s).toHtmlEscaped(), theme().muted.name(), signedNumber(100.0 * l.m.value, 1),
-                            how.toHtmlEscaped()));
+                       .arg(segmentWords(s).toHtmlEscaped(), theme().muted.name(),
+                            signedNumber(100.0 * l.m.value, 1), how.toHtmlEscaped()));
     words->setToolTip(tr("%1, ± %2 cm").arg(sourceWords(l.source), signedNumber(100.0 * l.m.sd, 1)));
     auto* bar = new ProportionBar;
     bar->show(who_->body, s);
@@ -668,9 +679,10 @@ void FitView::refreshBody() {
     ++row;
   }
   auto* ankle = label(14);
-  ankle->setText(who_->body.dorsiflexion_measured
-                     ? tr("Ankle: shin leans up to %1°").arg(signedNumber(who_->body.dorsiflexion_deg, 0))
-                     : tr("Ankle: not screened, %1° assumed").arg(signedNumber(who_->body.dorsiflexion_deg, 0)));
+  ankle->setText(
+      who_->body.dorsiflexion_measured
+          ? tr("Ankle: shin leans up to %1°").arg(signedNumber(who_->body.dorsiflexion_deg, 0))
+          : tr("Ankle: not screened, %1° assumed").arg(signedNumber(who_->body.dorsiflexion_deg, 0)));
   body_rows_->addWidget(ankle, row, 0, 1, 2);
 
   clearLayout(screens_);
@@ -697,7 +709,8 @@ void FitView::refreshBody() {
   for (const ComplaintRecord& c : r.complaints)
     if (c.closed.empty()) {
       const QString side = sideWords(c.side);
-      QString what = side.isEmpty() ? jointWords(c.what.joint) : side + QLatin1Char(' ') + jointWords(c.what.joint);
+      QString what =
+          side.isEmpty() ? jointWords(c.what.joint) : side + QLatin1Char(' ') + jointWords(c.what.joint);
       what[0] = what[0].toUpper();
       add(tr("%1 %2/10, open").arg(what).arg(c.what.level), false);
     }
@@ -719,14 +732,16 @@ SetupCard FitView::card() const {
     const auto kept = cardLines(s.values);
     for (CardLine& line : out.lines)
       for (const CardLine& k : kept)
-        if (line.reason == fitReasonWords(FitReason::kCoachFixed) && k.label == line.label && k.value == line.value) {
+        if (line.reason == fitReasonWords(FitReason::kCoachFixed) && k.label == line.label &&
+            k.value == line.value) {
           line.reason = k.reason;
           line.plain = k.plain;
         }
   }
   for (FitCaution c : solved_->cautions) out.cautions.push_back(fitCautionWords(c));
   if (mayBeMinor(r.athlete.profile, desk_.today()))
-    out.cautions.push_back(tr("A minor: a qualified person is present; range and load are scaled down first."));
+    out.cautions.push_back(
+        tr("A minor: a qualified person is present; range and load are scaled down first."));
   out.cautions.push_back(standingCaution(state_.lift));
   out.figure = solved_->figure;
   return out;
@@ -736,9 +751,10 @@ void FitView::refreshCard() {
   const SetupCard c = card();
   QString html = QStringLiteral("<table cellspacing='0' cellpadding='0' width='100%'>");
   for (const CardLine& line : c.lines)
-    html += QStringLiteral("<tr><td width='80' style='color:%1; padding-bottom:7px'>%2</td><td "
-                           "style='padding-bottom:7px'><span style='font-weight:600'>%3</span><br><span "
-                           "style='color:%1; font-size:12px'>%4%5</span></td></tr>")
+    html += QStringLiteral(
+                "<tr><td width='80' style='color:%1; padding-bottom:7px'>%2</td><td "
+                "style='padding-bottom:7px'><span style='font-weight:600'>%3</span><br><span "
+                "style='color:%1; font-size:12px'>%4%5</span></td></tr>")
                 .arg(theme().muted.name(), line.label.toHtmlEscaped(), line.value.toHtmlEscaped(),
                      line.reason.toHtmlEscaped(),
                      line.school.isEmpty() ? QString() : tr(" School: %1.").arg(line.school.toHtmlEscaped()));
@@ -753,7 +769,8 @@ void FitView::refreshCard() {
 }
 
 void FitView::keepSetup() {
-  if (!solved_ || !solved_->figure) return emit trouble(tr("There is no posture to keep. Change the set-up first."));
+  if (!solved_ || !solved_->figure)
+    return emit trouble(tr("There is no posture to keep. Change the set-up first."));
   auto id = desk_.house().newSetupId();
   if (!id) return emit trouble(QString::fromStdString(id.error().text));
   AthleteRecord after = desk_.record();
@@ -822,7 +839,8 @@ void FitView::toggleFilm() {
   };
   const auto heel = at(Joint::kHeel), toe = at(Joint::kToe);
   if (!heel || !toe)
-    return emit trouble(tr("Heel and toe are not placed in this film, so the figure has no floor to stand on."));
+    return emit trouble(
+        tr("Heel and toe are not placed in this film, so the figure has no floor to stand on."));
   middle_->setCurrentIndex(0);
   film_ = FilmGround{{}, camera, Vec2(0.5 * (heel->x() + toe->x()), std::min(heel->y(), toe->y()))};
   source_.open(desk_.house().filmPath(film_set_->clip));

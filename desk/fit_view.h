@@ -92,7 +92,7 @@ class FitView : public QWidget {
   FrameSource source_;
 
   Sentence* sentence_ = nullptr;
-  QString written_;            // what the sentence was made for
+  QString written_;           // what the sentence was made for
   std::vector<Word*> words_;  // in its order
   QLabel *build_ = nullptr, *numbers_ = nullptr, *empty_ = nullptr;
   QGridLayout* body_rows_ = nullptr;

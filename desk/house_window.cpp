@@ -149,7 +149,8 @@ void HouseWindow::buildChrome() {
     });
     return b;
   };
-  auto hand_button = [&](const QString& text, const QString& help, Qt::Key key, void (HouseWindow::*slot)(AthleteId)) {
+  auto hand_button = [&](const QString& text, const QString& help, Qt::Key key,
+                         void (HouseWindow::*slot)(AthleteId)) {
     auto* b = button(text, help, true);
     auto open = [this, slot] {
       const auto athlete = athleteAtHand();
@@ -162,9 +163,10 @@ void HouseWindow::buildChrome() {
     bar->addWidget(b);
     return b;
   };
-  body_button_ = hand_button(tr("Athlete · B"), tr("The athlete's page: body, screens, complaints"), Qt::Key_B,
-                             &HouseWindow::openAthlete);
-  fit_button_ = hand_button(tr("Fit · F"), tr("The set-up that fits this athlete"), Qt::Key_F, &HouseWindow::openFit);
+  body_button_ = hand_button(tr("Athlete · B"), tr("The athlete's page: body, screens, complaints"),
+                             Qt::Key_B, &HouseWindow::openAthlete);
+  fit_button_ =
+      hand_button(tr("Fit · F"), tr("The set-up that fits this athlete"), Qt::Key_F, &HouseWindow::openFit);
   auto* undo_button =
       add_action(undo_.createUndoAction(this, tr("Undo")), {QKeySequence(Qt::CTRL | Qt::Key_Z)});
   undo_button->setText(tr("Undo"));
@@ -302,7 +304,8 @@ std::optional<AthleteId> HouseWindow::athleteAtHand() const {
   if (!athletes || athletes->empty()) return std::nullopt;
   const QWidget* at = focusWidget();
   for (const Athlete& a : *athletes)
-    if (Lane* lane = queue_->laneOf(a.id); lane != nullptr && at != nullptr && lane->isAncestorOf(at)) return a.id;
+    if (Lane* lane = queue_->laneOf(a.id); lane != nullptr && at != nullptr && lane->isAncestorOf(at))
+      return a.id;
   return athletes->front().id;
 }
 
@@ -390,9 +393,10 @@ void HouseWindow::refreshCrumbs() {
         if (s.id == d.set.id) number = of;
       }
   const QString name = QString::fromStdString(d.athlete.name).toHtmlEscaped();
-  crumbs_->setText(QStringLiteral("/ &nbsp;<span style='font-weight:600'>%1</span>&nbsp; / &nbsp;%2&nbsp; / &nbsp;%3")
-                       .arg(name, QLocale(QLocale::English).toString(day, QStringLiteral("dddd d MMMM")),
-                            tr("set %1 of %2").arg(number).arg(of)));
+  crumbs_->setText(
+      QStringLiteral("/ &nbsp;<span style='font-weight:600'>%1</span>&nbsp; / &nbsp;%2&nbsp; / &nbsp;%3")
+          .arg(name, QLocale(QLocale::English).toString(day, QStringLiteral("dddd d MMMM")),
+               tr("set %1 of %2").arg(number).arg(of)));
 }
 
 void HouseWindow::restore() {

@@ -49,7 +49,11 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
           30))
     return 1;
   if (!save(QStringLiteral("set_sheet"))) return 1;
-  const mottix::AthleteId athlete = window.sheet().data().athlete.id;
+  // Fit of somebody who tries set-ups.
+  mottix::AthleteId athlete = window.sheet().data().athlete.id;
+  if (auto all = window.house().athletes(); all)
+    for (const auto& a : *all)
+      if (auto record = window.house().loadRecord(a.id); record && record->setups.size() >= 2) athlete = a.id;
   window.openAthlete(athlete);
   if (!save(QStringLiteral("athlete"))) return 1;
   window.openFit(athlete);
@@ -76,6 +80,10 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
   state.ghost = {};
   state.ghost.kind = mottix::FitGhost::Kind::kStyle;
   fit.apply(state);
+  if (fit.solved() && fit.solved()->deadlift->style == mottix::DeadliftStyle::kSumo) {
+    state.ghost.style = mottix::DeadliftStyle::kConventional;
+    fit.apply(state);
+  }
   if (!save(QStringLiteral("fit_deadlift"))) return 1;
   state.lift = mottix::Lift::kBench;
   state.ghost = {};

@@ -36,7 +36,9 @@ void ProportionBar::paintEvent(QPaintEvent*) {
   const Theme& t = theme();
   constexpr double kShown = 3.0;  // standard deviations to either side
   const double y = 0.5 * height(), left = 6.0, wide = width() - 12.0;
-  auto at = [&](double score) { return left + wide * (std::clamp(score, -kShown, kShown) + kShown) / (2.0 * kShown); };
+  auto at = [&](double score) {
+    return left + wide * (std::clamp(score, -kShown, kShown) + kShown) / (2.0 * kShown);
+  };
   p.setPen(Qt::NoPen);
   p.setBrush(t.line);
   p.drawRect(QRectF(QPointF(at(-1.0), y - 6.0), QPointF(at(1.0), y + 6.0)));

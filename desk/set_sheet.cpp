@@ -572,7 +572,8 @@ void SetSheet::refreshSentence() {
   setup_->setChoices(names);
   setup_->setEditText(data_.set.edit.setup ? setup_->text() : QStringLiteral(" "));
   comfort_->setText(data_.set.edit.comfort ? tr("%1/10").arg(*data_.set.edit.comfort) : tr("not stated"));
-  comfort_->setEditText(data_.set.edit.comfort ? QString::number(*data_.set.edit.comfort) : QStringLiteral(" "));
+  comfort_->setEditText(data_.set.edit.comfort ? QString::number(*data_.set.edit.comfort)
+                                               : QStringLiteral(" "));
   sentence_->relayout();
   QString trust;
   if (data_.analysis) {

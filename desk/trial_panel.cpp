@@ -140,7 +140,8 @@ void TrialPanel::refresh() {
     connect(show, &QPushButton::clicked, this, [this, id] { emit useWanted(id); });
     line->addWidget(show, 0, Qt::AlignTop);
     if (!s->chosen) {
-      auto* use = button(tr("use this one"), tr("Use “%1” from now on").arg(QString::fromStdString(s->name)), true);
+      auto* use =
+          button(tr("use this one"), tr("Use “%1” from now on").arg(QString::fromStdString(s->name)), true);
       use->setProperty("setup", static_cast<qint64>(id));
       connect(use, &QPushButton::clicked, this, [this, id] { choose(id, {}); });
       line->addWidget(use, 0, Qt::AlignTop);
@@ -162,11 +163,13 @@ void TrialPanel::refresh() {
       return tr("There is no set-up of this name.");
     };
     sentence_->addText(tr("Compare"));
-    auto* first = sentence_->addWord(tr("first set-up"), [this, pick](const QString& t) { return pick(a_, t); });
+    auto* first =
+        sentence_->addWord(tr("first set-up"), [this, pick](const QString& t) { return pick(a_, t); });
     first->setChoices(names);
     first->setText(QString::fromStdString(setup(a_)->name));
     sentence_->addText(tr("with"));
-    auto* second = sentence_->addWord(tr("second set-up"), [this, pick](const QString& t) { return pick(b_, t); });
+    auto* second =
+        sentence_->addWord(tr("second set-up"), [this, pick](const QString& t) { return pick(b_, t); });
     second->setChoices(names);
     second->setText(QString::fromStdString(setup(b_)->name));
     sentence_->addText(QStringLiteral("."));
@@ -180,10 +183,11 @@ void TrialPanel::refreshTable() {
   lines_.clear();
   const SetupRecord *a = setup(a_), *b = setup(b_);
   if (a == nullptr || b == nullptr) {
-    note_->setText(a == nullptr
-                       ? tr("Keep a set-up with K on the figure. On a set's sheet, say in its sentence which one was "
-                            "used; from three sets of each on, two can be compared.")
-                       : tr("Keep a second set-up to compare it with this one."));
+    note_->setText(
+        a == nullptr
+            ? tr("Keep a set-up with K on the figure. On a set's sheet, say in its sentence which one was "
+                 "used; from three sets of each on, two can be compared.")
+            : tr("Keep a second set-up to compare it with this one."));
     return;
   }
   std::vector<TrialSet> with_a, with_b;
@@ -210,9 +214,9 @@ void TrialPanel::refreshTable() {
     const int digits = line.what == TrialMeasure::kSpeed ? 2 : 1;
     auto mean = [&](const std::optional<double>& v) {
       if (!v) return tr("none");
-      return signedNumber(*v, digits) + (unit == QLatin1String("deg") ? QStringLiteral("°")
+      return signedNumber(*v, digits) + (unit == QLatin1String("deg")        ? QStringLiteral("°")
                                          : unit.startsWith(QLatin1Char('/')) ? unit
-                                                                              : QStringLiteral(" ") + unit);
+                                                                             : QStringLiteral(" ") + unit);
     };
     cell(0, trialWords(line.what), true);
     cell(1, mean(line.a), false);
@@ -220,10 +224,11 @@ void TrialPanel::refreshTable() {
     cell(3, trialVerdictWords(line, name_a, name_b), line.verdict != TrialVerdict::kDiffers,
          line.verdict == TrialVerdict::kDiffers);
   }
-  note_->setText(to_read_.empty()
-                     ? tr("Means over the sets, second minus first. The error comes from how much the sets of one "
-                          "set-up scatter, never less than the measures' own; “no difference seen” is not “the same”.")
-                     : tr("Reading the sets…"));
+  note_->setText(
+      to_read_.empty()
+          ? tr("Means over the sets, second minus first. The error comes from how much the sets of one "
+               "set-up scatter, never less than the measures' own; “no difference seen” is not “the same”.")
+          : tr("Reading the sets…"));
 }
 
 }  // namespace mottix

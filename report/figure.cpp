@@ -28,7 +28,7 @@ Vec2d headOver(const Body& body, const Vec2d& shoulder, double lean_deg) {
 
 std::vector<FigurePoint> soleOf(const Vec2d& heel, const Vec2d& toe, const Vec2d& ankle, double raise_m) {
   const double inside = lateralPrior(Joint::kHeel).value, outside = lateralPrior(Joint::kToe).value;
-  return {{{heel.x(), heel.y()}, inside},        {{heel.x(), raise_m + 0.02}, inside}, {ankle, inside},
+  return {{{heel.x(), heel.y()}, inside},     {{heel.x(), raise_m + 0.02}, inside}, {ankle, inside},
           {{toe.x() - 0.05, 0.035}, outside}, {{toe.x(), 0.02}, outside},           {toe, outside}};
 }
 
@@ -75,7 +75,8 @@ Figure figureOf(const Body& body, const SquatSetup& setup, const SquatPosture& p
   f.sole = soleOf(p.heel, p.toe, p.ankle, setup.heel_raise_m);
   // Arms are foreshortened by the grip: a third of their length shows.
   if (setup.bar != BarPosition::kFront) {
-    const double upper = 0.62 * body.length_m(Segment::kUpperArm), lower = 0.75 * body.length_m(Segment::kForearm);
+    const double upper = 0.62 * body.length_m(Segment::kUpperArm),
+                 lower = 0.75 * body.length_m(Segment::kForearm);
     f.limbs.push_back({{p.shoulder}, {elbowBetween(p.shoulder, p.bar, upper, lower, 1.0)}, {p.bar}});
   } else {
     f.limbs.push_back({{p.shoulder}, {p.bar + Vec2d(0.18, -0.02)}, {p.bar}});
@@ -99,7 +100,8 @@ Figure figureOf(const Body& body, const BenchSetup& setup, const BenchPosture& p
   const double chest = setup.chest_over_shoulder_m;
   const double lower = body.length_m(Segment::kForearm) + 0.45 * body.length_m(Segment::kHand);
   for (double side : {-1.0, 1.0})
-    f.limbs.push_back({at(0.0, 0.0), at(side * half, 0.0), at(side * hand, chest - lower), at(side * hand, chest)});
+    f.limbs.push_back(
+        {at(0.0, 0.0), at(side * half, 0.0), at(side * hand, chest - lower), at(side * hand, chest)});
   const double straight = body.length_m(Segment::kUpperArm) + lower;
   const double top = std::sqrt(std::max(0.0, straight * straight - (hand - half) * (hand - half)));
   for (double side : {-1.0, 1.0}) f.locked_out.push_back({at(side * half, 0.0), at(side * hand, top)});
@@ -148,8 +150,8 @@ void paintFigure(QPainter& painter, const Figure& figure, const FigurePlace& pla
     }
   }
   if (!figure.sole.empty()) {
-    painter.setPen(QPen(colour, std::max(1.5, 0.009 * px_per_m), ghost ? Qt::DotLine : Qt::SolidLine, Qt::RoundCap,
-                        Qt::RoundJoin));
+    painter.setPen(QPen(colour, std::max(1.5, 0.009 * px_per_m), ghost ? Qt::DotLine : Qt::SolidLine,
+                        Qt::RoundCap, Qt::RoundJoin));
     if (!ghost) painter.setBrush(ink.paper);
     painter.drawPolygon(polygon(figure.sole));
     painter.setBrush(Qt::NoBrush);
@@ -206,7 +208,8 @@ void paintGround(QPainter& painter, const Figure& figure, const FigurePlace& pla
     painter.setPen(QPen(ink.muted, 1.0, Qt::DotLine));
     const double under = -0.30;
     for (double side : {-1.0, 1.0})
-      painter.drawLine(place(at(side * kRingMarkHalf_m, figure.bar.y() + 0.03)), place(at(side * kRingMarkHalf_m, under)));
+      painter.drawLine(place(at(side * kRingMarkHalf_m, figure.bar.y() + 0.03)),
+                       place(at(side * kRingMarkHalf_m, under)));
     painter.setPen(ink.muted);
     painter.setFont(ink.font);
     const QString text = tr("ring marks, 81 cm apart");
@@ -229,7 +232,9 @@ void paintNumbers(QPainter& painter, const Figure& figure, const std::optional<F
   const QFontMetricsF m(ink.font);
   // On paper of its own, so that a line behind does not cross it.
   auto write = [&](const QPointF& spot, const QString& text, const QColor& colour) {
-    painter.fillRect(QRectF(spot.x() - 2.0, spot.y() - m.ascent(), m.horizontalAdvance(text) + 4.0, m.height()), ink.paper);
+    painter.fillRect(
+        QRectF(spot.x() - 2.0, spot.y() - m.ascent(), m.horizontalAdvance(text) + 4.0, m.height()),
+        ink.paper);
     painter.setPen(colour);
     painter.drawText(spot, text);
   };
@@ -257,7 +262,8 @@ void paintNumbers(QPainter& painter, const Figure& figure, const std::optional<F
     shin += tr(", knee %1 past the toes").arg(centimetres(figure.knee_past_toe_m));
   y = place({figure.knee}).y() + 0.35 * m.ascent();
   write(QPointF(right, y), shin, ink.ink);
-  if (ghost) write(QPointF(right, y + m.height()), tr("ghost %1").arg(degrees(ghost->shin_lean_deg)), ink.muted);
+  if (ghost)
+    write(QPointF(right, y + m.height()), tr("ghost %1").arg(degrees(ghost->shin_lean_deg)), ink.muted);
   // Levers: horizontal, from the joint to the bar's line, hip above knee.
   auto lever = [&](double from_x, double lever_m, double level_m, const QString& text, bool text_left) {
     const QPointF a = place(at(from_x, level_m)), b = place(at(figure.bar.x(), level_m));
@@ -265,7 +271,8 @@ void paintNumbers(QPainter& painter, const Figure& figure, const std::optional<F
     painter.drawLine(a, b);
     for (const QPointF& end : {a, b}) painter.drawLine(end - QPointF(0, 5), end + QPointF(0, 5));
     const QString words = text.arg(centimetres(lever_m));
-    const double x = text_left ? std::min(a.x(), b.x()) - 8.0 - m.horizontalAdvance(words) : std::max(a.x(), b.x()) + 8.0;
+    const double x =
+        text_left ? std::min(a.x(), b.x()) - 8.0 - m.horizontalAdvance(words) : std::max(a.x(), b.x()) + 8.0;
     write(QPointF(x, a.y() + 0.35 * m.ascent()), words, ink.accent);
   };
   const double hip_y = figure.hip.y() - 0.09;

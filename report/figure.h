@@ -1,8 +1,8 @@
 // The solved posture as a drawing: the same on the screen, over a film and on the card for the rack.
 //
-// A figure is in metres: from the side x forward, y up, origin on the floor at mid-foot; a bench press is seen
-// from the head end, x to the lifter's right, y up from the shoulder joints. Where a point lies on the paper
-// is told by a function, so that a figure can be laid over a film through its camera.
+// A figure is in metres: from the side x forward, y up, origin on the floor at mid-foot; a bench press is
+// seen from the head end, x to the lifter's right, y up from the shoulder joints. Where a point lies on the
+// paper is told by a function, so that a figure can be laid over a film through its camera.
 #pragma once
 
 #include <functional>
@@ -27,10 +27,10 @@ struct FigurePoint {
 struct Figure {
   enum class View { kSide, kHeadEnd };
   View view = View::kSide;
-  std::vector<std::vector<FigurePoint>> limbs;  // chains of joints; the first carries
+  std::vector<std::vector<FigurePoint>> limbs;       // chains of joints; the first carries
   std::vector<std::vector<FigurePoint>> locked_out;  // bench: the arms at the top of the press
   std::vector<FigurePoint> sole;                     // closed outline of the foot, and of the bench
-  std::optional<Vec2d> head;              // its middle
+  std::optional<Vec2d> head;                         // its middle
   double head_radius_m = 0.11;
   Vec2d bar = Vec2d::Zero();
   double plate_radius_m = 0.225;  // 0: the bar is seen from its side

@@ -21,8 +21,8 @@ Body bodyOf(double dorsiflexion_deg = 38.0) {
 
 TEST(FitDocument, ASquatHoldsPostureSuggestionsAndSources) {
   const Body body = bodyOf();
-  const auto doc =
-      toJson("Runa", body, SquatSchool::kHipLed, suggestSquat({body, {}, {}, {}, {}}, SquatSchool::kHipLed, {}));
+  const auto doc = toJson("Runa", body, SquatSchool::kHipLed,
+                          suggestSquat({body, {}, {}, {}, {}}, SquatSchool::kHipLed, {}));
   EXPECT_EQ(doc["schema"], "mottix.fit/1");
   EXPECT_EQ(doc["name"], "Runa");
   EXPECT_EQ(doc["variant"], "low");
@@ -44,7 +44,8 @@ TEST(FitDocument, APostureThatDoesNotExistHasNoNumbers) {
   wishes.bar = BarPosition::kFront;
   wishes.heel_raise_m = 0.0;
   wishes.heel_distance_m = 0.25;
-  const auto doc = toJson("", body, SquatSchool::kBase, suggestSquat({body, {}, {}, {}, {}}, SquatSchool::kBase, wishes));
+  const auto doc =
+      toJson("", body, SquatSchool::kBase, suggestSquat({body, {}, {}, {}, {}}, SquatSchool::kBase, wishes));
   EXPECT_FALSE(doc["posture"]["feasible"].get<bool>());
   EXPECT_EQ(doc["posture"]["limited_by"], "ankle");
   EXPECT_FALSE(doc["posture"].contains("trunk_lean_deg"));
@@ -76,8 +77,8 @@ TEST(FitWords, EveryReasonCautionLimitAndSuggestionHasItsOwn) {
   EXPECT_TRUE(limitWords(PostureLimit::kNone).isEmpty());
   const Body body = bodyOf();
   auto all = suggestSquat({body, {}, {}, {}, {}}, SquatSchool::kBase, {}).suggestions;
-  for (const auto& more :
-       {suggestDeadlift({body, {}, {}, {}, {}}, DeadliftSchool::kBase, {}).suggestions, suggestBench({body, {}, {}, {}, {}}, BenchSchool::kBase, {}).suggestions})
+  for (const auto& more : {suggestDeadlift({body, {}, {}, {}, {}}, DeadliftSchool::kBase, {}).suggestions,
+                           suggestBench({body, {}, {}, {}, {}}, BenchSchool::kBase, {}).suggestions})
     all.insert(all.end(), more.begin(), more.end());
   for (const Suggestion& s : all) {
     const QString text = suggestionWords(s);

@@ -65,13 +65,15 @@ constexpr LineWords kLines[] = {
     {"heel", QT_TRANSLATE_NOOP("fit", "Heel height"), QT_TRANSLATE_NOOP("fit", "%1 mm"), 0},
     {"depth", QT_TRANSLATE_NOOP("fit", "Depth"),
      QT_TRANSLATE_NOOP("fit", "hip joint %1 cm below the knee joint"), 0},
-    {"grip", QT_TRANSLATE_NOOP("fit", "Hands"), QT_TRANSLATE_NOOP("fit", "%1 cm between the index fingers"), 0},
+    {"grip", QT_TRANSLATE_NOOP("fit", "Hands"), QT_TRANSLATE_NOOP("fit", "%1 cm between the index fingers"),
+     0},
     {"grip_type", QT_TRANSLATE_NOOP("fit", "Grip"), "%1", 0},
     {"touch_point", QT_TRANSLATE_NOOP("fit", "Touch"),
      QT_TRANSLATE_NOOP("fit", "%1 cm below the shoulder line"), 0},
-    {"bar_from_shin", QT_TRANSLATE_NOOP("fit", "Bar to shin"), QT_TRANSLATE_NOOP("fit", "%1 cm, standing tall"),
-     1},
-    {"hip_height", QT_TRANSLATE_NOOP("fit", "Hips"), QT_TRANSLATE_NOOP("fit", "joint %1 cm over the floor"), 0},
+    {"bar_from_shin", QT_TRANSLATE_NOOP("fit", "Bar to shin"),
+     QT_TRANSLATE_NOOP("fit", "%1 cm, standing tall"), 1},
+    {"hip_height", QT_TRANSLATE_NOOP("fit", "Hips"), QT_TRANSLATE_NOOP("fit", "joint %1 cm over the floor"),
+     0},
     {"walk_out", QT_TRANSLATE_NOOP("fit", "Walk-out"), QT_TRANSLATE_NOOP("fit", "%1 steps"), 0},
     {"rack_height", QT_TRANSLATE_NOOP("fit", "Rack"), QT_TRANSLATE_NOOP("fit", "bar at %1 cm"), 0},
     {"safety_height", QT_TRANSLATE_NOOP("fit", "Safeties"), QT_TRANSLATE_NOOP("fit", "at %1 cm"), 0},
@@ -128,14 +130,16 @@ std::vector<CardLine> cardLines(const std::vector<SetupValue>& values) {
         QLatin1String(words.id) == QLatin1String("hip_over_knee"))
       continue;
     CardLine line{tr(words.label), valueWords(words, *v), QString::fromStdString(v->reason), {}, false};
-    for (FitReason r : {FitReason::kUsual, FitReason::kWithStance, FitReason::kFromPosture, FitReason::kAnkleEnough})
+    for (FitReason r :
+         {FitReason::kUsual, FitReason::kWithStance, FitReason::kFromPosture, FitReason::kAnkleEnough})
       line.plain = line.plain || line.reason == fitReasonWords(r);
-    const char* with = QLatin1String(words.id) == QLatin1String("stance")     ? "stance_in_feet"
-                       : QLatin1String(words.id) == QLatin1String("grip")     ? "inside_ring_marks"
+    const char* with = QLatin1String(words.id) == QLatin1String("stance")       ? "stance_in_feet"
+                       : QLatin1String(words.id) == QLatin1String("grip")       ? "inside_ring_marks"
                        : QLatin1String(words.id) == QLatin1String("hip_height") ? "hip_over_knee"
                                                                                 : nullptr;
     if (with != nullptr)
-      if (const SetupValue* second = find(with)) line.value += QStringLiteral(", ") + valueWords(*lineWords(with), *second);
+      if (const SetupValue* second = find(with))
+        line.value += QStringLiteral(", ") + valueWords(*lineWords(with), *second);
     out.push_back(line);
   }
   return out;
@@ -145,7 +149,8 @@ std::vector<CardLine> cardLines(const std::vector<Suggestion>& suggestions) {
   std::vector<CardLine> lines = cardLines(setupValues(suggestions));
   for (CardLine& line : lines)
     for (const Suggestion& s : suggestions)
-      if (const LineWords* words = lineWords(s.id); words != nullptr && tr(words->label) == line.label && s.school != "base")
+      if (const LineWords* words = lineWords(s.id);
+          words != nullptr && tr(words->label) == line.label && s.school != "base")
         line.school = plain(s.school);
   return lines;
 }
@@ -156,11 +161,14 @@ QString setupName(Lift lift, const std::vector<SetupValue>& values) {
     const std::string_view id = v.id;
     if (lift == Lift::kSquat && id == "bar_position")
       parts << barWords(barPositionNamed(v.choice).value_or(BarPosition::kHigh));
-    if (lift == Lift::kDeadlift && id == "style") parts << choiceWords(QStringLiteral("style"), QString::fromStdString(v.choice));
-    if (lift != Lift::kBench && id == "stance" && v.value) parts << tr("heels %1 cm").arg(signedNumber(*v.value, 0));
+    if (lift == Lift::kDeadlift && id == "style")
+      parts << choiceWords(QStringLiteral("style"), QString::fromStdString(v.choice));
+    if (lift != Lift::kBench && id == "stance" && v.value)
+      parts << tr("heels %1 cm").arg(signedNumber(*v.value, 0));
     if (lift == Lift::kSquat && id == "heel" && v.value && *v.value >= 0.5)
       parts << tr("raised %1 mm").arg(signedNumber(*v.value, 0));
-    if (lift == Lift::kBench && id == "grip" && v.value) parts << tr("hands %1 cm").arg(signedNumber(*v.value, 0));
+    if (lift == Lift::kBench && id == "grip" && v.value)
+      parts << tr("hands %1 cm").arg(signedNumber(*v.value, 0));
   }
   return parts.join(QStringLiteral(", "));
 }
@@ -208,7 +216,8 @@ QString fitReasonWords(FitReason reason) {
     case FitReason::kMidSternum:
       return tr("At about the middle of the breast-bone, so that nobody tip-toes it out.");
     case FitReason::kClavicles:
-      return tr("Twice the distance between the shoulder points; the forearms must stand upright at the touch.");
+      return tr(
+          "Twice the distance between the shoulder points; the forearms must stand upright at the touch.");
     case FitReason::kRingMarks:
       return tr("The ring marks, 81 cm apart, make it repeatable; not outside them.");
     case FitReason::kUsual:
@@ -402,7 +411,8 @@ QString buildSentence(const Body& body) {
     list[0] = list[0].toUpper();
     text = tr("%1 for the height.").arg(list);
   }
-  if (body.dorsiflexion_measured && body.dorsiflexion_deg < 30.0) text += QLatin1Char(' ') + tr("Stiff ankles.");
+  if (body.dorsiflexion_measured && body.dorsiflexion_deg < 30.0)
+    text += QLatin1Char(' ') + tr("Stiff ankles.");
   return text;
 }
 
@@ -484,7 +494,10 @@ QString jointWords(ComplaintJoint joint) {
 }
 
 QString sideWords(const std::string& side) {
-  return side == "left" ? tr("left") : side == "right" ? tr("right") : side == "both" ? tr("both") : QString();
+  return side == "left"    ? tr("left")
+         : side == "right" ? tr("right")
+         : side == "both"  ? tr("both")
+                           : QString();
 }
 
 QString screenWords(Screen screen) {
@@ -514,7 +527,8 @@ QString screenHowTo(Screen screen) {
     case Screen::kBottomHold:
       return tr("Body-weight squat, elbows inside the knees, stay at the bottom.");
     case Screen::kHipRoom:
-      return tr("Lying or squatting without weight: find the stance and toes at which depth is free of pain.");
+      return tr(
+          "Lying or squatting without weight: find the stance and toes at which depth is free of pain.");
   }
   return {};
 }
@@ -542,7 +556,8 @@ QString questionWords(Screen screen, std::string_view question) {
        QT_TRANSLATE_NOOP("fit", "Is the hip crease below the kneecap?")},
       {Screen::kBottomHold, "heels_down", QT_TRANSLATE_NOOP("fit", "Do the heels stay down?")},
       {Screen::kBottomHold, "knees_over_toes", QT_TRANSLATE_NOOP("fit", "Are the knees over the toes?")},
-      {Screen::kBottomHold, "back_keeps_shape", QT_TRANSLATE_NOOP("fit", "Does the low back keep its shape?")},
+      {Screen::kBottomHold, "back_keeps_shape",
+       QT_TRANSLATE_NOOP("fit", "Does the low back keep its shape?")},
       {Screen::kHipRoom, "heels_apart", QT_TRANSLATE_NOOP("fit", "Heels apart, in cm?")},
       {Screen::kHipRoom, "toes_out", QT_TRANSLATE_NOOP("fit", "Toes out, in degrees?")},
       {Screen::kHipRoom, "free_of_pain", QT_TRANSLATE_NOOP("fit", "Free of pain there?")},

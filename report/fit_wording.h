@@ -33,8 +33,8 @@ QString limitWords(PostureLimit limit);  // what stops the posture; empty for no
 QString limitWords(DeadliftLimit limit);
 QString limitWords(BenchLimit limit);
 
-QString segmentWords(Segment segment);       // "Thigh"
-QString sourceWords(LengthSource source);    // "by hand"
+QString segmentWords(Segment segment);     // "Thigh"
+QString sourceWords(LengthSource source);  // "by hand"
 // "long for the height", "usual", "short for the height"; empty for a length that was not measured.
 QString buildWords(const Body& body, Segment segment);
 // The build in one sentence: "Long thighs and a short trunk for the height."
@@ -49,8 +49,8 @@ QString constraintWords(Constraint constraint);
 QString jointWords(ComplaintJoint joint);
 QString sideWords(const std::string& side);  // "left"; empty for none
 
-QString screenWords(Screen screen);                             // "Knee to wall"
-QString screenHowTo(Screen screen);                             // what the athlete does
+QString screenWords(Screen screen);                               // "Knee to wall"
+QString screenHowTo(Screen screen);                               // what the athlete does
 QString questionWords(Screen screen, std::string_view question);  // asked of the coach
 QString screenFindingWords(ScreenFinding finding);
 // What the finding limits, in one sentence; empty when nothing.

@@ -55,14 +55,16 @@ TEST(FitWording, AKeptSetupReadsAsItWasSuggested) {
     EXPECT_EQ(kept[i].reason, fresh[i].reason);
   }
   EXPECT_TRUE(setupName(Lift::kSquat, values).contains(QStringLiteral("bar, heels")));
-  EXPECT_TRUE(setupName(Lift::kBench, setupValues(suggestBench(someone(), BenchSchool::kBase, {}).suggestions))
-                  .startsWith(QStringLiteral("hands ")));
+  EXPECT_TRUE(
+      setupName(Lift::kBench, setupValues(suggestBench(someone(), BenchSchool::kBase, {}).suggestions))
+          .startsWith(QStringLiteral("hands ")));
 }
 
 TEST(FitWording, TheBuildIsSaidInPlainWords) {
   const Body body = someone().body;
   EXPECT_TRUE(buildWords(body, Segment::kThigh).contains(QStringLiteral("long")));
-  EXPECT_TRUE(buildWords(body, Segment::kHipWidth).contains(QStringLiteral("narrow"))) << "widths are not short";
+  EXPECT_TRUE(buildWords(body, Segment::kHipWidth).contains(QStringLiteral("narrow")))
+      << "widths are not short";
   EXPECT_TRUE(buildWords(body, Segment::kHand).isEmpty()) << "an estimate tells nothing of the build";
   const QString all = buildSentence(body);
   EXPECT_TRUE(all.startsWith(QStringLiteral("Long thighs"))) << all.toStdString();
@@ -106,7 +108,8 @@ TEST(FitWording, ATrialIsSaidHonestly) {
   line.what = TrialMeasure::kComfort;
   line.sets_a = 1;
   line.sets_b = 2;
-  EXPECT_TRUE(trialVerdictWords(line, "high", "low").startsWith(QStringLiteral("not enough sets to tell: 1 and 2")));
+  EXPECT_TRUE(
+      trialVerdictWords(line, "high", "low").startsWith(QStringLiteral("not enough sets to tell: 1 and 2")));
   line.difference = Estimate{2.0, 0.5};
   line.verdict = TrialVerdict::kDiffers;
   EXPECT_TRUE(trialVerdictWords(line, "high", "low").endsWith(QStringLiteral("better with “low”")));
@@ -114,7 +117,8 @@ TEST(FitWording, ATrialIsSaidHonestly) {
   EXPECT_TRUE(trialVerdictWords(line, "high", "low").endsWith(QStringLiteral("better with “high”")));
   line.verdict = TrialVerdict::kNoDifferenceSeen;
   EXPECT_TRUE(trialVerdictWords(line, "high", "low").contains(QStringLiteral("no difference seen")));
-  for (std::size_t i = 0; i < kTrialMeasureCount; ++i) EXPECT_FALSE(trialWords(static_cast<TrialMeasure>(i)).isEmpty());
+  for (std::size_t i = 0; i < kTrialMeasureCount; ++i)
+    EXPECT_FALSE(trialWords(static_cast<TrialMeasure>(i)).isEmpty());
 }
 
 }  // namespace

@@ -15,8 +15,8 @@ QString tr(const char* text) {
 }
 
 // Draws wrapped text and returns its height.
-double paragraph(QPainter& p, const QRectF& room, const QString& text, const QFont& font, const QColor& colour,
-                 bool draw = true) {
+double paragraph(QPainter& p, const QRectF& room, const QString& text, const QFont& font,
+                 const QColor& colour, bool draw = true) {
   p.setFont(font);
   p.setPen(colour);
   QRectF used;
@@ -33,14 +33,17 @@ double paragraph(QPainter& p, const QRectF& room, const QString& text, const QFo
 QString standingCaution(Lift lift) {
   switch (lift) {
     case Lift::kSquat:
-      return tr("Safeties and collars always, spotters for heavy sets. A start to try out, no verdict: pain, "
-                "numbness or dizziness means stop and see a licensed clinician. The gym's own rules come first.");
+      return tr(
+          "Safeties and collars always, spotters for heavy sets. A start to try out, no verdict: pain, "
+          "numbness or dizziness means stop and see a licensed clinician. The gym's own rules come first.");
     case Lift::kBench:
-      return tr("Nobody benches alone without safeties. A start to try out, no verdict: pain, numbness or "
-                "dizziness means stop and see a licensed clinician. The gym's own rules come first.");
+      return tr(
+          "Nobody benches alone without safeties. A start to try out, no verdict: pain, numbness or "
+          "dizziness means stop and see a licensed clinician. The gym's own rules come first.");
     case Lift::kDeadlift:
-      return tr("Collars on. A start to try out, no verdict: pain, numbness or dizziness means stop and see a "
-                "licensed clinician. The gym's own rules come first.");
+      return tr(
+          "Collars on. A start to try out, no verdict: pain, numbness or dizziness means stop and see a "
+          "licensed clinician. The gym's own rules come first.");
   }
   return {};
 }
@@ -64,7 +67,8 @@ void paintCard(QPainter& painter, const QRectF& page, const SetupCard& card, con
     return paragraph(painter, QRectF(x, y, w, page.bottom() - y), words, font(size, weight), colour);
   };
   y += text(left, width, card.athlete, 21, QFont::DemiBold, ink.ink);
-  y += text(left, width, card.lift + QStringLiteral(", ") + card.name, 14, QFont::Medium, ink.ink) + 2.0 * unit;
+  y += text(left, width, card.lift + QStringLiteral(", ") + card.name, 14, QFont::Medium, ink.ink) +
+       2.0 * unit;
   y += text(left, width, card.day, 11, QFont::Normal, ink.muted) + 8.0 * unit;
   painter.setPen(QPen(ink.line, 1.2 * unit));
   painter.drawLine(QPointF(left, y), QPointF(left + width, y));
@@ -81,7 +85,8 @@ void paintCard(QPainter& painter, const QRectF& page, const SetupCard& card, con
     y += text(left + label_width, value_width, line.value, 13, QFont::DemiBold, ink.ink);
     QString why = line.plain ? QString() : line.reason;
     if (!line.school.isEmpty()) why += QStringLiteral(" (") + line.school + QStringLiteral(")");
-    if (!why.isEmpty()) y += text(left + label_width, value_width, why.trimmed(), 10.5, QFont::Normal, ink.muted);
+    if (!why.isEmpty())
+      y += text(left + label_width, value_width, why.trimmed(), 10.5, QFont::Normal, ink.muted);
     y += 3.5 * unit;
   }
   const QRectF room(left, y + 4.0 * unit, width, page.bottom() - margin - foot - y - 8.0 * unit);
@@ -92,7 +97,9 @@ void paintCard(QPainter& painter, const QRectF& page, const SetupCard& card, con
     const double words = 16.0 * unit;  // for the line under the floor
     const double px_per_m = std::min(room.width() / across, (room.height() - words) / (up + below));
     const QPointF origin(room.center().x(), room.bottom() - words - below * px_per_m);
-    const FigurePlace place = [=](const FigurePoint& p) { return origin + px_per_m * QPointF(p.m.x(), -p.m.y()); };
+    const FigurePlace place = [=](const FigurePoint& p) {
+      return origin + px_per_m * QPointF(p.m.x(), -p.m.y());
+    };
     FigureInk small = ink;
     small.font = font(10.5, QFont::Normal);
     paintGround(painter, f, place, small);
@@ -100,7 +107,8 @@ void paintCard(QPainter& painter, const QRectF& page, const SetupCard& card, con
     paintNumbers(painter, f, std::nullopt, place, small);
   }
   y = page.bottom() - margin - foot;
-  for (const QString& c : card.cautions) y += text(left, width, c, 10.5, QFont::Normal, ink.muted) + 4.0 * unit;
+  for (const QString& c : card.cautions)
+    y += text(left, width, c, 10.5, QFont::Normal, ink.muted) + 4.0 * unit;
   painter.restore();
 }
 

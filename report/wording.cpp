@@ -24,7 +24,6 @@ int digitsFor(double sd, std::string_view unit) {
   return 1;
 }
 
-
 struct RuleWords {
   const char* rule;
   const char* clear;  // on %1
@@ -233,9 +232,9 @@ QString findingDetail(const Finding& finding, const RuleBook& book, const std::v
     text = tr("Bar up to %1 in front of mid-foot.").arg(list);
   else
     text = list;
-  text += QLatin1Char(' ') +
-          tr("Limit %1%2 (%3).")
-              .arg(signedNumber(rule->limit, 0), unitWords(definition.unit), QString::fromStdString(book.name));
+  text += QLatin1Char(' ') + tr("Limit %1%2 (%3).")
+                                 .arg(signedNumber(rule->limit, 0), unitWords(definition.unit),
+                                      QString::fromStdString(book.name));
   if (finding.certainty == Certainty::kBorderline) text += QLatin1Char(' ') + tr("Too close to call.");
   return text;
 }

@@ -156,10 +156,11 @@ struct HouseFile::Impl {
   }
 
   void writeEdit(SetId id, const SetEdit& edit, SetState state) {
-    SQLite::Statement update(db,
-                             "UPDATE lift_set SET state = ?, lift = ?, variant = ?, reps = ?, load_kg = ?, "
-                             "effort = ?, facing = ?, "
-                             "plate_mm = ?, cue = ?, next_load_kg = ?, setup_id = ?, comfort = ? WHERE id = ?");
+    SQLite::Statement update(
+        db,
+        "UPDATE lift_set SET state = ?, lift = ?, variant = ?, reps = ?, load_kg = ?, "
+        "effort = ?, facing = ?, "
+        "plate_mm = ?, cue = ?, next_load_kg = ?, setup_id = ?, comfort = ? WHERE id = ?");
     update.bind(1, std::string(nameOf(state)));
     update.bind(2, std::string(nameOf(edit.asked.lift)));
     update.bind(3, edit.asked.variant);
@@ -474,7 +475,8 @@ struct HouseFile::Impl {
                         "s.load_kg, s.effort, s.facing, "
                         "s.plate_mm, s.cue, s.next_load_kg, c.path, c.sha256, c.width, c.height, "
                         "c.rotation_deg, c.frames, c.duration_s, "
-                        "c.variable_rate, s.setup_id, s.comfort FROM lift_set s JOIN session e ON e.id = s.session_id JOIN clip c "
+                        "c.variable_rate, s.setup_id, s.comfort FROM lift_set s JOIN session e ON e.id = "
+                        "s.session_id JOIN clip c "
                         "ON c.id = s.clip_id " +
                             where + " ORDER BY e.day, s.id");
     if (!where.empty()) q.bind(1, id);
@@ -632,8 +634,7 @@ Expected<void> HouseFile::saveAthlete(const Athlete& athlete) {
 Expected<AthleteRecord> HouseFile::loadRecord(AthleteId athlete) const {
   return impl_->guarded([&]() -> Expected<AthleteRecord> {
     auto found = impl_->readAthletes("WHERE a.id = ?", raw(athlete));
-    if (found.empty())
-      return fail(Remedy::kCorrectInput, "This athlete is not in the house file any more.");
+    if (found.empty()) return fail(Remedy::kCorrectInput, "This athlete is not in the house file any more.");
     AthleteRecord out;
     out.athlete = std::move(found.front());
     out.body = impl_->readBody(athlete);

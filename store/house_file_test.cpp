@@ -19,8 +19,7 @@ namespace fs = std::filesystem;
 class HouseFileTest : public testing::Test {
  protected:
   void SetUp() override {
-    folder = fs::temp_directory_path() / ("mottix_store_" + std::to_string(getpid()) + "_" +
-                                          nameOfTest());
+    folder = fs::temp_directory_path() / ("mottix_store_" + std::to_string(getpid()) + "_" + nameOfTest());
     fs::create_directories(folder);
     path = folder / "house.mottix";
   }

@@ -254,8 +254,8 @@ TEST_F(CommandLine, ALifterOfAGivenBodyIsFilmed) {
 TEST_F(CommandLine, TheDemoHouseHasSixBodiesFromTapeAndFilm) {
   using namespace mottix;
   const fs::path house = folder / "demo.mottix", source = fs::path(MOTTIX_SOURCE_DIR) / "demo";
-  const Ran ran = run("demo " + house.string() + " --footage " + (source / "footage").string() + " --athletes " +
-                      (source / "athletes").string());
+  const Ran ran = run("demo " + house.string() + " --footage " + (source / "footage").string() +
+                      " --athletes " + (source / "athletes").string());
   ASSERT_EQ(ran.code, 0) << ran.err;
   auto opened = HouseFile::open(house);
   ASSERT_TRUE(opened);

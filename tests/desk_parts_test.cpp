@@ -16,7 +16,6 @@
 #include <QSignalSpy>
 #include <QTest>
 
-#include "tests/known_squat.h"
 #include "desk/analysis_jobs.h"
 #include "desk/film_view.h"
 #include "desk/finding_card.h"
@@ -27,6 +26,7 @@
 #include "desk/sentence.h"
 #include "desk/theme.h"
 #include "synth/film_maker.h"
+#include "tests/known_squat.h"
 #include "vision/film.h"
 
 namespace mottix {

@@ -510,10 +510,13 @@ TEST_F(Desk, FTurnsTheFigureWhileItIsLaidAndElseOpensFit) {
   FilmView& view = window->sheet().film();
   QTest::keyClick(&view, Qt::Key_P);
   ASSERT_EQ(view.mode(), FilmView::Mode::kPlaceFigure);
-  const double toe_ahead = view.figure()[indexOf(Joint::kToe)]->x() - view.figure()[indexOf(Joint::kHeel)]->x();
+  const double toe_ahead =
+      view.figure()[indexOf(Joint::kToe)]->x() - view.figure()[indexOf(Joint::kHeel)]->x();
   QTest::keyClick(&view, Qt::Key_F);
   ASSERT_TRUE(window->onSheet());
-  EXPECT_LT(toe_ahead * (view.figure()[indexOf(Joint::kToe)]->x() - view.figure()[indexOf(Joint::kHeel)]->x()), 0.0);
+  EXPECT_LT(
+      toe_ahead * (view.figure()[indexOf(Joint::kToe)]->x() - view.figure()[indexOf(Joint::kHeel)]->x()),
+      0.0);
   QTest::keyClick(&view, Qt::Key_Escape);
   QTest::keyClick(&view, Qt::Key_F);
   EXPECT_TRUE(window->onFit());

@@ -26,8 +26,8 @@ namespace fs = std::filesystem;
 class FitDesk : public testing::Test {
  protected:
   void SetUp() override {
-    folder = fs::temp_directory_path() /
-             ("mottix_fit_" + std::to_string(getpid()) + "_" + testing::UnitTest::GetInstance()->current_test_info()->name());
+    folder = fs::temp_directory_path() / ("mottix_fit_" + std::to_string(getpid()) + "_" +
+                                          testing::UnitTest::GetInstance()->current_test_info()->name());
     fs::create_directories(folder);
     reopen();
     athlete = window->addAthlete(QStringLiteral("Runa Tveit"));
@@ -90,7 +90,9 @@ class FitDesk : public testing::Test {
     settle();
     ASSERT_TRUE(window->onFit());
   }
-  QString textOf(QWidget& in, const char* name) { return in.findChild<QLabel*>(QString::fromLatin1(name))->text(); }
+  QString textOf(QWidget& in, const char* name) {
+    return in.findChild<QLabel*>(QString::fromLatin1(name))->text();
+  }
   QPushButton* buttonWith(QWidget& in, const QString& text) {
     settle();
     for (QPushButton* b : in.findChildren<QPushButton*>())
@@ -215,7 +217,8 @@ TEST_F(FitDesk, TheBarIsPulledAlongTheTrunkAndTheFigureFollows) {
   const Figure high = *fit().solved()->figure;
   const QPointF from = *figure.handleAt(FitHandle::kBar);
   // Down the back, where the low bar lies on this trunk.
-  const double px_per_m = (figure.handleAt(FitHandle::kDepth)->y() - from.y()) / (high.bar.y() - high.hip.y());
+  const double px_per_m =
+      (figure.handleAt(FitHandle::kDepth)->y() - from.y()) / (high.bar.y() - high.hip.y());
   const Vec2d low = barOnTrunk(BarPosition::kLow, high.hip, high.shoulder) - high.bar;
   drag(figure, from, from + px_per_m * QPointF(low.x(), -low.y()));
   EXPECT_EQ(fit().solved()->squat->bar, BarPosition::kLow);
@@ -256,7 +259,8 @@ TEST_F(FitDesk, ASetupWithoutAPostureSaysWhy) {
   openFitByKey();
   EXPECT_EQ(type(fit(), QStringLiteral("depth"), QStringLiteral("40")), QString());
   EXPECT_FALSE(fit().solved()->figure);
-  EXPECT_TRUE(textOf(fit(), "numbers").contains(QStringLiteral("No posture exists"))) << textOf(fit(), "numbers").toStdString();
+  EXPECT_TRUE(textOf(fit(), "numbers").contains(QStringLiteral("No posture exists")))
+      << textOf(fit(), "numbers").toStdString();
   EXPECT_FALSE(buttonWith(fit(), QStringLiteral("Keep this set-up"))->isEnabled());
 }
 
@@ -369,7 +373,9 @@ TEST_F(FitDesk, SetupsAreKeptTriedAndChosen) {
   QTest::mouseClick(buttonWith(fit().trials(), QStringLiteral("use this one")), Qt::LeftButton);
   EXPECT_TRUE(record().setups[1].chosen);
   EXPECT_FALSE(record().setups[0].chosen);
-  EXPECT_EQ(type(fit().trials(), QStringLiteral("reason of the choice"), QStringLiteral("deeper without pain")), QString());
+  EXPECT_EQ(
+      type(fit().trials(), QStringLiteral("reason of the choice"), QStringLiteral("deeper without pain")),
+      QString());
   EXPECT_EQ(record().setups[1].chosen_why, "deeper without pain");
   reopen();
   window->openFit(athlete);
@@ -398,11 +404,14 @@ TEST_F(FitDesk, ASetIsMarkedWithTheSetupUsedAndComfort) {
 
 TEST_F(FitDesk, LengthsAreReadFromFilmsAndWhatWasMeasuredByHandStays) {
   givenBody();
-  addKnownSet(window->house(), athlete, [&] {
-    window->openFit(athlete);
-    fit().keepSetup();
-    return record().setups[0].id;
-  }(), 0.04, 5);
+  addKnownSet(
+      window->house(), athlete,
+      [&] {
+        window->openFit(athlete);
+        fit().keepSetup();
+        return record().setups[0].id;
+      }(),
+      0.04, 5);
   window->openAthlete(athlete);
   QTest::mouseClick(buttonWith(page(), QStringLiteral("Read lengths")), Qt::LeftButton);
   const AthleteRecord r = record();

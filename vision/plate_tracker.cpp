@@ -274,8 +274,10 @@ void PlateTracker::findCandidates(const cv::Mat& gray, std::size_t frame, double
 }
 
 // A first circle may run half along the rim and half along a ring inside it. Larger circles round about are
-// tried; the best supported one is kept, at like support the larger one. What grew is grown again from there,
-// so that a small ring gets to the rim by way of those between.
+// tried; the best supported one is kept, at like support the larger one. A clearly larger circle round the
+// same middle of which most is seen wins in any case: what lies round a painted ring can only be the rim,
+// also where the wall behind hides part of it. What grew is grown again from there, so that a small ring gets
+// to the rim by way of those between.
 void PlateTracker::growToRim(const cv::Mat& gray, Candidate& c) const {
   constexpr int kRings = 3;  // between hub and rim
   for (int round = 0; round < kRings; ++round)
@@ -283,6 +285,8 @@ void PlateTracker::growToRim(const cv::Mat& gray, Candidate& c) const {
 }
 
 bool PlateTracker::growOnce(const cv::Mat& gray, Candidate& c) const {
+  constexpr double kClearlyLarger = 1.06;  // beyond what the plate's thickness adds
+  constexpr double kSameMiddle = 0.08;     // of the radius
   double best = meritOf(c.seen.front().support, c.outline.radius_px);
   const DiscOutline first = c.outline;
   bool grew = false;
@@ -293,8 +297,14 @@ bool PlateTracker::growOnce(const cv::Mat& gray, Candidate& c) const {
     const auto found = searchDisc(gray, guess, 0.3 * first.radius_px);
     if (!found) continue;
     const auto fit = fitDiscOutline(gray, *found, 0.05 * guess.radius_px + 2.0, DiscShape::kFree);
-    if (!fit || !fit->convincing() || meritOf(fit->support, fit->outline.radius_px) <= best) continue;
-    best = meritOf(fit->support, fit->outline.radius_px);
+    if (!fit || !fit->convincing()) continue;
+    const double merit = meritOf(fit->support, fit->outline.radius_px);
+    const bool round_about =
+        fit->support >= kSureSupport && c.seen.front().support >= kSureSupport &&
+        fit->outline.radius_px > kClearlyLarger * c.outline.radius_px &&
+        (fit->outline.centre_px - c.outline.centre_px).norm() < kSameMiddle * c.outline.radius_px;
+    if (merit <= best && !round_about) continue;
+    best = merit;
     c.start(fit->outline, fit->sd_px, fit->support, fit->edge_px, c.first_frame, c.first_time_s);
     grew = true;
   }
@@ -336,7 +346,11 @@ void PlateTracker::push(const cv::Mat& gray, std::size_t frame, double time_s) {
 void PlateTracker::dropRivals() {
   constexpr double kGoodPartOfARep = 1.2;  // plate radii, some 27 cm
   const Candidate* leading = leader();
-  if (!leading || !leading->moves(kGoodPartOfARep)) return;
+  // A chance circle that jumps about seems to move as well: only one that is mostly seen all the time counts.
+  const auto sure = [this](const Candidate& c) {
+    return c.support_sum >= kSureSupport * static_cast<double>(latest_ - c.first_frame + 1);
+  };
+  if (!leading || !leading->moves(kGoodPartOfARep) || !sure(*leading)) return;
   for (Candidate& c : candidates_) {
     if (&c == leading || !c.alive) continue;
     const bool still = c.first_frame <= leading->first_frame && !c.moves(0.5 * options_.min_travel_radii);

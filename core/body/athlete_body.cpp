@@ -30,7 +30,7 @@ constexpr std::array<SegmentFacts, kSegmentCount> kSegments = {{
 
 // No measured body lies further from the usual share than this many standard deviations.
 constexpr double kBelievedSd = 6.0;
-constexpr double kAnkleOfHeight = 0.039;         // drillis1966
+constexpr double kAnkleOfHeight = 0.039;  // drillis1966
 // Hip breadth over stature, 34.3 of 162.9 cm and 34.2 of 175.6 cm (gordon1989).
 constexpr double kHipsOfWomen = 0.211, kHipsOfMen = 0.195;
 constexpr double kUsualDorsiflexion_deg = 38.0;  // about 10.5 cm at the wall, key bennell1998

@@ -46,7 +46,8 @@ struct Reader {
     }
   }
 
-  Vec3 place(const SideCamera& camera, Joint j, std::size_t frame, double knee_ahead_m, const Moves& m) const {
+  Vec3 place(const SideCamera& camera, Joint j, std::size_t frame, double knee_ahead_m,
+             const Moves& m) const {
     const Vec2 p = tracks.track(j)[frame].p_px + Vec2(m.along_px[indexOf(j)], m.across_px[indexOf(j)]);
     const double z = lateral(j, knee_ahead_m, m);
     const Vec2 body = camera.toBody(p, z);
@@ -94,10 +95,9 @@ Expected<ClipLengths> estimateLengths(const ClipTracks& tracks, const SideCamera
       !tracks.has(Joint::kShoulder))
     return fail(Remedy::kMarkByHand, "Place ankle, knee, hip and shoulder on this film first.");
   if (std::abs(camera.yaw_deg()) > kMostYaw_deg)
-    return fail(Remedy::kFilmAgain,
-                "The camera looks too obliquely to read lengths (" +
-                    std::to_string(std::lround(std::abs(camera.yaw_deg()))) +
-                    "°, at most 10°). Film more squarely from the side.");
+    return fail(Remedy::kFilmAgain, "The camera looks too obliquely to read lengths (" +
+                                        std::to_string(std::lround(std::abs(camera.yaw_deg()))) +
+                                        "°, at most 10°). Film more squarely from the side.");
   std::vector<std::size_t> frames;
   for (std::size_t f = 0; f < tracks.frameCount(); ++f) {
     const double t = tracks.time_s[f];

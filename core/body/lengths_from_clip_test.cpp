@@ -58,8 +58,10 @@ TEST(LengthsFromClip, ErrorsGrowWithWhatIsUncertain) {
   Filmed rough = filmed();
   for (JointTrack& track : rough.clip.tracks.joints)
     for (JointSample& s : track) s.sd_px = 8.0;
-  EXPECT_GT((*estimateLengths(rough.clip.tracks, rough.clip.camera, sure, rough.reps))[indexOf(Segment::kTrunk)]->sd,
-            2.0 * before);
+  EXPECT_GT(
+      (*estimateLengths(rough.clip.tracks, rough.clip.camera, sure, rough.reps))[indexOf(Segment::kTrunk)]
+          ->sd,
+      2.0 * before);
 }
 
 TEST(LengthsFromClip, TheHeightMendsTheScaleAndKeepsTheProportions) {

@@ -98,11 +98,12 @@ std::vector<FieldProblem> findProblems(const ScreenResult& result) {
     const double v = *result.answers[i];
     const ScreenQuestion& q = questions[i];
     if (q.kind == AnswerKind::kYesNo ? v == 0.0 || v == 1.0 : v >= q.low && v <= q.high) continue;
-    problems.push_back({std::string(q.id), q.kind == AnswerKind::kYesNo
-                                               ? "The answer is yes or no."
-                                               : "Not between " + std::to_string(std::lround(q.low)) + " and " +
-                                                     std::to_string(std::lround(q.high)) +
-                                                     (q.kind == AnswerKind::kDegrees ? " degrees." : " cm.")});
+    problems.push_back(
+        {std::string(q.id), q.kind == AnswerKind::kYesNo
+                                ? "The answer is yes or no."
+                                : "Not between " + std::to_string(std::lround(q.low)) + " and " +
+                                      std::to_string(std::lround(q.high)) +
+                                      (q.kind == AnswerKind::kDegrees ? " degrees." : " cm.")});
   }
   return problems;
 }
@@ -124,7 +125,8 @@ std::vector<ScreenFinding> judgeScreen(const ScreenResult& r) {
     case Screen::kKneeToWall: {
       const auto left = r.answer("left"), right = r.answer("right");
       const double least = std::min(left.value_or(1e9), right.value_or(1e9));
-      if (dorsiflexionFromWall_deg(least / 100.0) < kStiffAnkle_deg) out.push_back(ScreenFinding::kStiffAnkle);
+      if (dorsiflexionFromWall_deg(least / 100.0) < kStiffAnkle_deg)
+        out.push_back(ScreenFinding::kStiffAnkle);
       if (left && right && std::abs(*left - *right) >= kAnklesDiffer_cm)
         out.push_back(ScreenFinding::kAnklesDiffer);
       break;

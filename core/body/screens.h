@@ -42,19 +42,19 @@ std::vector<FieldProblem> findProblems(const ScreenResult& result);
 
 enum class ScreenFinding {
   kInOrder,
-  kHipsStayForward,   // the bar will be hard to keep back
-  kRoundsUnevenly,    // the range comes from one part of the back
-  kFlatBackReaches,   // toes reached with a flat back: the range comes from elsewhere
-  kKneesBend,         // the hamstrings are spared
-  kStiffAnkle,        // under 30 degrees on one side at least
-  kAnklesDiffer,      // by 2 cm and more
+  kHipsStayForward,  // the bar will be hard to keep back
+  kRoundsUnevenly,   // the range comes from one part of the back
+  kFlatBackReaches,  // toes reached with a flat back: the range comes from elsewhere
+  kKneesBend,        // the hamstrings are spared
+  kStiffAnkle,       // under 30 degrees on one side at least
+  kAnklesDiffer,     // by 2 cm and more
   kLowBarOutOfReach,
   kLowBarHurts,
   kWristsBend,
   kNotDeep,
   kHeelsRise,
   kKneesFallIn,
-  kBackGivesWay,      // pelvis tucks or the low back rounds at the bottom
+  kBackGivesWay,  // pelvis tucks or the low back rounds at the bottom
   kHipsHurt,
   kNothingAnswered
 };

@@ -17,10 +17,13 @@ bool shows(const ScreenResult& r, ScreenFinding f) {
 TEST(Screens, EachSaysWhatItShows) {
   EXPECT_EQ(judgeScreen({Screen::kToeTouch, "2026-10-12", {1.0, 1.0, 1.0, 0.0}}),
             std::vector{ScreenFinding::kInOrder});
-  EXPECT_TRUE(shows({Screen::kToeTouch, "2026-10-12", {0.0, 1.0, 1.0, 10.0}}, ScreenFinding::kHipsStayForward));
+  EXPECT_TRUE(
+      shows({Screen::kToeTouch, "2026-10-12", {0.0, 1.0, 1.0, 10.0}}, ScreenFinding::kHipsStayForward));
   // A flat back that still reaches the floor is another thing than one that does not.
-  EXPECT_TRUE(shows({Screen::kToeTouch, "2026-10-12", {1.0, 0.0, 1.0, 0.0}}, ScreenFinding::kFlatBackReaches));
-  EXPECT_TRUE(shows({Screen::kToeTouch, "2026-10-12", {1.0, 0.0, 1.0, 25.0}}, ScreenFinding::kRoundsUnevenly));
+  EXPECT_TRUE(
+      shows({Screen::kToeTouch, "2026-10-12", {1.0, 0.0, 1.0, 0.0}}, ScreenFinding::kFlatBackReaches));
+  EXPECT_TRUE(
+      shows({Screen::kToeTouch, "2026-10-12", {1.0, 0.0, 1.0, 25.0}}, ScreenFinding::kRoundsUnevenly));
   EXPECT_TRUE(shows({Screen::kToeTouch, "2026-10-12", {1.0, 1.0, 0.0}}, ScreenFinding::kKneesBend));
   EXPECT_TRUE(shows({Screen::kBottomHold, "2026-10-12", {1.0, 0.0, 1.0, 1.0}}, ScreenFinding::kHeelsRise));
   EXPECT_TRUE(shows({Screen::kBottomHold, "2026-10-12", {1.0, 1.0, 1.0, 0.0}}, ScreenFinding::kBackGivesWay));

@@ -71,9 +71,9 @@ inline constexpr int kComplaintThatCounts = 4;
 
 struct FitSubject {
   Body body;
-  std::vector<Complaint> complaints;   // open ones
-  ScreenLimits screens;                // empty: nothing was screened
-  std::vector<Equipment> equipment;    // empty: not stated, all of it may be there
+  std::vector<Complaint> complaints;  // open ones
+  ScreenLimits screens;               // empty: nothing was screened
+  std::vector<Equipment> equipment;   // empty: not stated, all of it may be there
   std::vector<Constraint> constraints;
   bool sore(ComplaintJoint joint) const;  // enough to count
   // `unstated`: what to believe when nothing was said about equipment.

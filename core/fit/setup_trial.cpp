@@ -9,8 +9,8 @@ namespace {
 
 constexpr double kEqualLoad = 0.025;  // the finest step of small plates on a working weight
 
-// 97.5 % point of Student's t for 1 to 30 degrees of freedom; beyond, that of the normal distribution with its
-// first correction.
+// 97.5 % point of Student's t for 1 to 30 degrees of freedom; beyond, that of the normal distribution with
+// its first correction.
 double studentLimit(double freedom) {
   constexpr std::array kTable = {12.706, 4.303, 3.182, 2.776, 2.571, 2.447, 2.365, 2.306, 2.262, 2.228,
                                  2.201,  2.179, 2.160, 2.145, 2.131, 2.120, 2.110, 2.101, 2.093, 2.086,
@@ -130,9 +130,9 @@ std::vector<TrialLine> compareSetups(const std::vector<TrialSet>& a, const std::
       const double ea = ga.variance() / line.sets_a, eb = gb.variance() / line.sets_b;
       const double sd = std::sqrt(ea + eb);
       line.difference = Estimate{*line.b - *line.a, sd};
-      const double freedom = sd > 0.0 ? (ea + eb) * (ea + eb) /
-                                            (ea * ea / (line.sets_a - 1) + eb * eb / (line.sets_b - 1))
-                                      : 1.0;
+      const double freedom =
+          sd > 0.0 ? (ea + eb) * (ea + eb) / (ea * ea / (line.sets_a - 1) + eb * eb / (line.sets_b - 1))
+                   : 1.0;
       line.verdict = std::abs(line.difference->value) > studentLimit(freedom) * sd
                          ? TrialVerdict::kDiffers
                          : TrialVerdict::kNoDifferenceSeen;

@@ -44,7 +44,8 @@ TEST(SetupTrial, TheDifferenceIsThatOfTheMeansWithWelchsError) {
   EXPECT_EQ(depth.verdict, TrialVerdict::kDiffers);
   const auto near = compareSetups({setOf(80, 1, 0.5), setOf(80, 2, 0.5), setOf(80, 3, 0.5)},
                                   {setOf(80, 3, 0.5), setOf(80, 4, 0.5), setOf(80, 5, 0.5)});
-  EXPECT_EQ(line(near, TrialMeasure::kDepthMargin).verdict, TrialVerdict::kNoDifferenceSeen);  // 2 < 2.776·0.816
+  EXPECT_EQ(line(near, TrialMeasure::kDepthMargin).verdict,
+            TrialVerdict::kNoDifferenceSeen);  // 2 < 2.776·0.816
 }
 
 TEST(SetupTrial, AgreeingSetsAreNoMoreSureThanTheirMeasure) {
@@ -56,8 +57,10 @@ TEST(SetupTrial, AgreeingSetsAreNoMoreSureThanTheirMeasure) {
 }
 
 TEST(SetupTrial, SpeedIsComparedAtEqualLoadOnly) {
-  const std::vector<TrialSet> a = {setOf(80, 0, 0.50), setOf(80, 0, 0.51), setOf(81, 0, 0.49), setOf(100, 0, 0.30)};
-  const std::vector<TrialSet> b = {setOf(80, 0, 0.60), setOf(80, 0, 0.61), setOf(80, 0, 0.59), setOf(60, 0, 0.90)};
+  const std::vector<TrialSet> a = {setOf(80, 0, 0.50), setOf(80, 0, 0.51), setOf(81, 0, 0.49),
+                                   setOf(100, 0, 0.30)};
+  const std::vector<TrialSet> b = {setOf(80, 0, 0.60), setOf(80, 0, 0.61), setOf(80, 0, 0.59),
+                                   setOf(60, 0, 0.90)};
   const TrialLine& speed = line(compareSetups(a, b), TrialMeasure::kSpeed);
   EXPECT_EQ(speed.sets_a, 3);
   EXPECT_EQ(speed.sets_b, 3);

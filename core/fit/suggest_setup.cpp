@@ -266,10 +266,10 @@ DeadliftFit suggestDeadlift(const FitSubject& who, DeadliftSchool school, const 
   const FitReason toes_why = fixed(wishes.toe_out_deg, fit.setup.toe_out_deg, FitReason::kUsual);
   const bool wide_hips = body.length_m(Segment::kHipWidth) > body.length_m(Segment::kShoulderWidth);
   double hands = fit.setup.hand_distance_m - 2.0 * kIndexFinger_m;
-  const FitReason hands_why = fixed(wishes.hand_distance_m, hands,
-                                    wide_hips && fit.setup.style == DeadliftStyle::kConventional
-                                        ? FitReason::kWideHips
-                                        : FitReason::kShoulderWidth);
+  const FitReason hands_why =
+      fixed(wishes.hand_distance_m, hands,
+            wide_hips && fit.setup.style == DeadliftStyle::kConventional ? FitReason::kWideHips
+                                                                         : FitReason::kShoulderWidth);
   fit.setup.hand_distance_m = hands + 2.0 * kIndexFinger_m;
   (fit.setup.style == DeadliftStyle::kSumo ? fit.sumo : fit.conventional) =
       solveDeadlift(body, limits, fit.setup);
@@ -352,13 +352,13 @@ BenchFit suggestBench(const FitSubject& who, BenchSchool school, const BenchWish
   if (fit.solution.feasible)
     add("touch_point", 100.0 * fit.solution.posture.touch_from_shoulder_m, "cm", FitReason::kFromPosture);
   const bool flat = who.mustKeep(Constraint::kFeetFlat);
-  fit.suggestions.push_back({"feet", std::nullopt, "flat_and_quiet", "",
-                             flat ? FitReason::kFederationAsks : FitReason::kUsual});
+  fit.suggestions.push_back(
+      {"feet", std::nullopt, "flat_and_quiet", "", flat ? FitReason::kFederationAsks : FitReason::kUsual});
   if (who.mustKeep(Constraint::kPause) || school == BenchSchool::kCompetition)
-    fit.suggestions.push_back({"pause", std::nullopt, "still_on_the_chest", "",
-                               who.mustKeep(Constraint::kPause) ? FitReason::kFederationAsks
-                                                                : FitReason::kSchoolAsks,
-                               who.mustKeep(Constraint::kPause) ? "base" : nameOf(school)});
+    fit.suggestions.push_back(
+        {"pause", std::nullopt, "still_on_the_chest", "",
+         who.mustKeep(Constraint::kPause) ? FitReason::kFederationAsks : FitReason::kSchoolAsks,
+         who.mustKeep(Constraint::kPause) ? "base" : nameOf(school)});
   fit.suggestions.push_back(breathing(who));
   fit.cautions = cautionsFor(who, fit.solution.feasible);
   return fit;

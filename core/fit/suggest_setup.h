@@ -49,11 +49,11 @@ enum class FitReason {
   kHipsStayForward,  // toe touch: keeping the bar back will be hard
   kFederationAsks,
   kByFeltTension,
-  kCoachFixed        // asked for, not suggested
+  kCoachFixed  // asked for, not suggested
 };
 
-// Hands are told by the index fingers, as coaches measure them; the postures want the middle of the hand, this
-// much further out on each side (half a hand's breadth less a finger).
+// Hands are told by the index fingers, as coaches measure them; the postures want the middle of the hand,
+// this much further out on each side (half a hand's breadth less a finger).
 inline constexpr double kIndexFinger_m = 0.03;
 
 struct Suggestion {

@@ -78,7 +78,8 @@ TEST(SuggestSquat, WideHipsGetTheirRoomFirst) {
   const SquatFit fit = suggestSquat(wide, SquatSchool::kBase, {});
   EXPECT_NEAR(fit.setup.heel_distance_m, 0.40, 0.006);
   EXPECT_EQ(find(fit.suggestions, "stance").reason, FitReason::kWideHips);
-  EXPECT_EQ(find(suggestDeadlift(wide, DeadliftSchool::kBase, {}).suggestions, "grip").reason, FitReason::kWideHips);
+  EXPECT_EQ(find(suggestDeadlift(wide, DeadliftSchool::kBase, {}).suggestions, "grip").reason,
+            FitReason::kWideHips);
 }
 
 TEST(SuggestSquat, ASchoolChangesWhatItSaysAndIsNamed) {
@@ -108,11 +109,13 @@ TEST(SuggestSquat, AComplaintChangesTheSetupAndCautions) {
   EXPECT_EQ(find(knee.suggestions, "stance").reason, FitReason::kSoreKnee);
   const SquatFit hip = suggestSquat(subject(body, {{ComplaintJoint::kHip, 6}}), SquatSchool::kWide, {});
   EXPECT_LT(hip.setup.heel_distance_m, sound.setup.heel_distance_m);
-  const SquatFit shoulder = suggestSquat(subject(body, {{ComplaintJoint::kShoulder, 4}}), SquatSchool::kHipLed, {});
+  const SquatFit shoulder =
+      suggestSquat(subject(body, {{ComplaintJoint::kShoulder, 4}}), SquatSchool::kHipLed, {});
   EXPECT_EQ(find(shoulder.suggestions, "bar_position").choice, "safety");
   const SquatFit back = suggestSquat(subject(body, {{ComplaintJoint::kBack, 4}}), SquatSchool::kHipLed, {});
   EXPECT_EQ(find(back.suggestions, "bar_position").choice, "high");
-  const SquatFit pressure = suggestSquat(subject(body, {{ComplaintJoint::kBloodPressure, 4}}), SquatSchool::kBase, {});
+  const SquatFit pressure =
+      suggestSquat(subject(body, {{ComplaintJoint::kBloodPressure, 4}}), SquatSchool::kBase, {});
   EXPECT_EQ(find(pressure.suggestions, "breathing").choice, "out_on_the_way_up");
   EXPECT_TRUE(has(pressure.cautions, FitCaution::kBloodPressure));
 }
@@ -168,16 +171,25 @@ TEST(SuggestSquat, ABodyOnlyEstimatedIsSaidToBe) {
 }
 
 TEST(SuggestDeadlift, BothStylesAreSolvedAndTheBackDecides) {
-  const DeadliftFit usual = suggestDeadlift(subject(bodyOf()), DeadliftSchool::kBase, pull(std::nullopt, 80.0));
+  const DeadliftFit usual =
+      suggestDeadlift(subject(bodyOf()), DeadliftSchool::kBase, pull(std::nullopt, 80.0));
   EXPECT_TRUE(usual.conventional.feasible && usual.sumo.feasible);
   EXPECT_EQ(find(usual.suggestions, "grip_type").choice, "double_overhand");
-  const DeadliftFit back = suggestDeadlift(subject(bodyOf(), {{ComplaintJoint::kBack, 5}}), DeadliftSchool::kBase, pull(std::nullopt, 80.0));
+  const DeadliftFit back = suggestDeadlift(subject(bodyOf(), {{ComplaintJoint::kBack, 5}}),
+                                           DeadliftSchool::kBase, pull(std::nullopt, 80.0));
   EXPECT_EQ(find(back.suggestions, "style").choice, "sumo");
-  const DeadliftFit asked = suggestDeadlift(subject(bodyOf()), DeadliftSchool::kBase, pull(DeadliftStyle::kSumo, 80.0));
+  const DeadliftFit asked =
+      suggestDeadlift(subject(bodyOf()), DeadliftSchool::kBase, pull(DeadliftStyle::kSumo, 80.0));
   EXPECT_EQ(asked.setup.style, DeadliftStyle::kSumo);
-  EXPECT_EQ(find(suggestDeadlift(subject(bodyOf()), DeadliftSchool::kBase, pull(std::nullopt, 200.0)).suggestions, "grip_type").choice,
-            "mixed");
-  EXPECT_EQ(find(suggestDeadlift(subject(bodyOf(0, 0, 1.5)), DeadliftSchool::kBase, pull(std::nullopt, 200.0)).suggestions, "grip_type").choice,
+  EXPECT_EQ(
+      find(suggestDeadlift(subject(bodyOf()), DeadliftSchool::kBase, pull(std::nullopt, 200.0)).suggestions,
+           "grip_type")
+          .choice,
+      "mixed");
+  EXPECT_EQ(find(suggestDeadlift(subject(bodyOf(0, 0, 1.5)), DeadliftSchool::kBase, pull(std::nullopt, 200.0))
+                     .suggestions,
+                 "grip_type")
+                .choice,
             "hook");
   const double shin_cm = *find(usual.suggestions, "bar_from_shin").value;
   EXPECT_GE(shin_cm, 1.0);
@@ -195,8 +207,10 @@ TEST(SuggestDeadlift, StrapsSchoolAndWishesAreHeard) {
   EXPECT_GT(*find(heavy.suggestions, "hip_over_knee").value, 0.0);
   EXPECT_EQ(find(heavy.suggestions, "watch").reason, FitReason::kHipsStayForward);
   who.constraints = {Constraint::kNoStraps};
-  EXPECT_EQ(find(suggestDeadlift(who, DeadliftSchool::kBase, pull(std::nullopt, 200.0)).suggestions, "grip_type").choice,
-            "mixed");
+  EXPECT_EQ(
+      find(suggestDeadlift(who, DeadliftSchool::kBase, pull(std::nullopt, 200.0)).suggestions, "grip_type")
+          .choice,
+      "mixed");
   DeadliftWishes wishes = pull(DeadliftStyle::kConventional, 80.0);
   wishes.heel_distance_m = 0.33;
   wishes.hand_distance_m = 0.60;
@@ -229,7 +243,8 @@ TEST(SuggestBench, TheGripComesFromTheClaviclesAndIsNarrowerWhenTheShoulderIsSor
   const double grip_cm = *find(fit.suggestions, "grip").value;
   EXPECT_NEAR(grip_cm, std::min(81.0, 200.0 * body.length_m(Segment::kShoulderWidth)), 0.3);
   EXPECT_NEAR(*find(fit.suggestions, "inside_ring_marks").value, 0.5 * (81.0 - grip_cm), 1e-9);
-  EXPECT_NEAR(100.0 * fit.setup.grip_m, grip_cm + 200.0 * kIndexFinger_m, 1e-9) << "the middle of the hand is further out";
+  EXPECT_NEAR(100.0 * fit.setup.grip_m, grip_cm + 200.0 * kIndexFinger_m, 1e-9)
+      << "the middle of the hand is further out";
   const BenchFit sore = suggestBench(subject(body, {{ComplaintJoint::kShoulder, 4}}), BenchSchool::kBase, {});
   EXPECT_NEAR(fit.setup.grip_m - sore.setup.grip_m, 0.04, 0.006);
 }
@@ -245,7 +260,8 @@ TEST(FitNames, GoBothWaysAndRefuseOthers) {
     EXPECT_EQ(equipmentNamed(nameOf(static_cast<Equipment>(i))), static_cast<Equipment>(i));
   for (std::size_t i = 0; i < kConstraintCount; ++i)
     EXPECT_EQ(constraintNamed(nameOf(static_cast<Constraint>(i))), static_cast<Constraint>(i));
-  for (const char* name : {"base", "competition", "development"}) EXPECT_EQ(nameOf(*benchSchoolNamed(name)), name);
+  for (const char* name : {"base", "competition", "development"})
+    EXPECT_EQ(nameOf(*benchSchoolNamed(name)), name);
   for (const char* name : {"base", "felt-tension"}) EXPECT_EQ(nameOf(*deadliftSchoolNamed(name)), name);
   EXPECT_FALSE(squatSchoolNamed("own"));
   EXPECT_FALSE(barPositionNamed(""));

@@ -16,8 +16,9 @@ std::vector<FieldProblem> findProblems(const AthleteProfile& p, const std::strin
   const int this_year = yearOf(today);
   constexpr int kOldest = 110, kYoungest = 5;
   if (p.birth_year && (*p.birth_year < this_year - kOldest || *p.birth_year > this_year - kYoungest))
-    problems.push_back({"birth_year", "The year of birth is not between " + std::to_string(this_year - kOldest) +
-                                          " and " + std::to_string(this_year - kYoungest) + "."});
+    problems.push_back({"birth_year", "The year of birth is not between " +
+                                          std::to_string(this_year - kOldest) + " and " +
+                                          std::to_string(this_year - kYoungest) + "."});
   if (p.lifts_since && (*p.lifts_since > this_year || *p.lifts_since < this_year - kOldest))
     problems.push_back({"lifts_since", "The year of the first training is not between " +
                                            std::to_string(this_year - kOldest) + " and " +

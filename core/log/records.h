@@ -9,8 +9,8 @@
 #include <vector>
 
 #include "core/body/athlete_body.h"
-#include "core/log/athlete_profile.h"
 #include "core/load/decide_load.h"
+#include "core/log/athlete_profile.h"
 #include "core/motion/tracks.h"
 #include "core/verdict/analysis.h"
 #include "core/verdict/judge.h"
@@ -74,7 +74,7 @@ struct SetupRecord {
   std::string name;  // "low bar, 46 cm"
   std::string day;   // ISO date
   std::vector<SetupValue> values;
-  bool chosen = false;   // the one in use
+  bool chosen = false;  // the one in use
   std::string chosen_why;
   bool operator==(const SetupRecord&) const = default;
 

@@ -68,11 +68,11 @@ using Vec2d = Eigen::Vector2d;
 struct SquatPosture {
   Vec2d heel = Vec2d::Zero(), toe = Vec2d::Zero(), ankle = Vec2d::Zero(), knee = Vec2d::Zero();  // m
   Vec2d hip = Vec2d::Zero(), shoulder = Vec2d::Zero(), bar = Vec2d::Zero();
-  double trunk_lean_deg = 0.0;                       // from vertical
-  double shin_lean_deg = 0.0;                        // from vertical, seen from the side
-  double thigh_deg = 0.0;                            // from horizontal; negative: hip below knee
-  double dorsiflexion_deg = 0.0;                     // against the sole
-  double hip_flexion_deg = 0.0;                      // in space; 0 straight
+  double trunk_lean_deg = 0.0;    // from vertical
+  double shin_lean_deg = 0.0;     // from vertical, seen from the side
+  double thigh_deg = 0.0;         // from horizontal; negative: hip below knee
+  double dorsiflexion_deg = 0.0;  // against the sole
+  double hip_flexion_deg = 0.0;   // in space; 0 straight
   double knee_flexion_deg = 0.0;
   double hip_lever_m = 0.0;  // horizontal, joint to the bar's line of gravity
   double knee_lever_m = 0.0;

@@ -5,8 +5,8 @@
 #include <gtest/gtest.h>
 #include <random>
 
-#include "tests/known_squat.h"
 #include "core/measure/measure_set.h"
+#include "tests/known_squat.h"
 
 namespace mottix {
 namespace {

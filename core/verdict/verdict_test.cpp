@@ -1,8 +1,8 @@
 #include <gtest/gtest.h>
 
 #include "core/cue/cue_book.h"
-#include "tests/known_squat.h"
 #include "core/verdict/analysis.h"
+#include "tests/known_squat.h"
 
 namespace mottix {
 namespace {
