@@ -20,6 +20,7 @@ int report(const Error& error);
 void addAnalyseCommand(CLI::App& app, int& exit_code);
 void addFilmCommand(CLI::App& app, int& exit_code);
 void addFitCommand(CLI::App& app, int& exit_code);
+void addAthleteCommand(CLI::App& app, int& exit_code);
 void addDemoCommand(CLI::App& app, int& exit_code);
 
 }  // namespace mottix

@@ -177,6 +177,7 @@ Expected<void> keepSetups(HouseFile& house, AthleteId athlete) {
     if (set.athlete == athlete && set.edit.asked.lift == Lift::kSquat) {
       set.edit.setup = record->setups.front().id;
       set.edit.comfort = 6;
+      set.edit.effort_felt = 8.0;
       if (auto ok = house.saveEdit(set.id, set.edit, set.state); !ok) return ok;
     }
   return {};

@@ -115,7 +115,7 @@ Expected<void> fitDeadlift(const FitOptions& o, const AthleteRecord& record, con
     printPosture(QStringLiteral("Sumo"), fit.sumo, words);
     printLists(fit.suggestions, fit.cautions);
   }
-  return finish(o, toJson(record.athlete.name, who.body, fit));
+  return finish(o, toJson(record.athlete.name, who.body, *school, fit));
 }
 
 Expected<void> fitBench(const FitOptions& o, const AthleteRecord& record, const FitSubject& who) {
@@ -134,7 +134,7 @@ Expected<void> fitBench(const FitOptions& o, const AthleteRecord& record, const 
     });
     printLists(fit.suggestions, fit.cautions);
   }
-  return finish(o, toJson(record.athlete.name, who.body, fit));
+  return finish(o, toJson(record.athlete.name, who.body, *school, fit));
 }
 
 Expected<void> fit(const FitOptions& o) {

@@ -41,6 +41,7 @@ int main(int argc, char** argv) {
   mottix::addAnalyseCommand(app, exit_code);
   mottix::addFilmCommand(app, exit_code);
   mottix::addFitCommand(app, exit_code);
+  mottix::addAthleteCommand(app, exit_code);
   mottix::addDemoCommand(app, exit_code);
   try {
     app.parse(argc, argv);

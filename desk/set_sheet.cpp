@@ -365,6 +365,19 @@ void SetSheet::buildSentence() {
     return setups_.empty() ? tr("No set-up is kept for this athlete and lift yet: open Fit (F) and keep one.")
                            : tr("Name a kept set-up, or say “not stated”.");
   });
+  sentence_->addText(tr(", felt like effort"));
+  felt_ = sentence_->addWord(tr("effort felt"), [this](const QString& text) -> QString {
+    SetEdit after = data_.set.edit;
+    if (text.isEmpty() || text.compare(tr("not stated"), Qt::CaseInsensitive) == 0) {
+      after.effort_felt.reset();
+    } else {
+      const auto felt = numberIn(text);
+      if (!felt || *felt < 1.0 || *felt > 10.0) return tr("Effort lies between 1 and 10 (nothing left).");
+      after.effort_felt = *felt;
+    }
+    push(tr("Change the effort felt"), after);
+    return {};
+  });
   sentence_->addText(tr(", comfort"));
   comfort_ = sentence_->addWord(tr("comfort"), [this](const QString& text) -> QString {
     SetEdit after = data_.set.edit;
@@ -571,6 +584,9 @@ void SetSheet::refreshSentence() {
     }
   setup_->setChoices(names);
   setup_->setEditText(data_.set.edit.setup ? setup_->text() : QStringLiteral(" "));
+  felt_->setText(data_.set.edit.effort_felt ? QString::number(*data_.set.edit.effort_felt)
+                                            : tr("not stated"));
+  felt_->setEditText(data_.set.edit.effort_felt ? felt_->text() : QStringLiteral(" "));
   comfort_->setText(data_.set.edit.comfort ? tr("%1/10").arg(*data_.set.edit.comfort) : tr("not stated"));
   comfort_->setEditText(data_.set.edit.comfort ? QString::number(*data_.set.edit.comfort)
                                                : QStringLiteral(" "));

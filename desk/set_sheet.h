@@ -76,7 +76,7 @@ class SetSheet : public QWidget {
 
   Sentence* sentence_ = nullptr;
   Word *variant_ = nullptr, *lift_ = nullptr, *reps_ = nullptr, *load_ = nullptr, *effort_ = nullptr,
-       *side_ = nullptr, *plate_ = nullptr, *setup_ = nullptr, *comfort_ = nullptr;
+       *side_ = nullptr, *plate_ = nullptr, *setup_ = nullptr, *comfort_ = nullptr, *felt_ = nullptr;
   QLabel* trust_ = nullptr;
   FilmView* film_ = nullptr;
   QWidget* film_tools_ = nullptr;

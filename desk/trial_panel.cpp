@@ -86,7 +86,7 @@ void TrialPanel::readNext() {
   if (!found.analysis) return;
   TrialSet t;
   t.load_kg = set.edit.asked.load_kg;
-  t.effort = set.edit.asked.effort;
+  t.effort = set.edit.effort_felt;
   if (set.edit.comfort) t.comfort = *set.edit.comfort;
   t.measures = found.analysis->measures;
   read_[set.id] = std::move(t);

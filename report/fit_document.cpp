@@ -135,7 +135,7 @@ Json toJson(const std::string& name, const Body& body, SquatSchool school, const
   Json doc = headOf(name, "squat", body);
   const SquatSetup& s = fit.setup;
   doc["variant"] = nameOf(s.bar);
-  doc["school"] = nameOf(school);
+  doc["school"] = mottix::nameOf(school);
   doc["setup"] = {{"stance_cm", rounded(100.0 * s.heel_distance_m)},
                   {"toe_out_deg", rounded(s.toe_out_deg)},
                   {"heel_mm", rounded(1000.0 * s.heel_raise_m)},
@@ -156,12 +156,12 @@ Json toJson(const std::string& name, const Body& body, SquatSchool school, const
   return doc;
 }
 
-Json toJson(const std::string& name, const Body& body, const DeadliftFit& fit) {
+Json toJson(const std::string& name, const Body& body, DeadliftSchool school, const DeadliftFit& fit) {
   Json doc = headOf(name, "deadlift", body);
   const DeadliftSetup& s = fit.setup;
   const bool sumo = s.style == DeadliftStyle::kSumo;
   doc["variant"] = sumo ? "sumo" : "conventional";
-  doc["school"] = "base";
+  doc["school"] = mottix::nameOf(school);
   doc["setup"] = {{"stance_cm", rounded(100.0 * s.heel_distance_m)},
                   {"toe_out_deg", rounded(s.toe_out_deg)},
                   {"grip_cm", rounded(100.0 * s.hand_distance_m)},
@@ -173,10 +173,10 @@ Json toJson(const std::string& name, const Body& body, const DeadliftFit& fit) {
   return doc;
 }
 
-Json toJson(const std::string& name, const Body& body, const BenchFit& fit) {
+Json toJson(const std::string& name, const Body& body, BenchSchool school, const BenchFit& fit) {
   Json doc = headOf(name, "bench", body);
   doc["variant"] = "flat";
-  doc["school"] = "base";
+  doc["school"] = mottix::nameOf(school);
   doc["setup"] = {{"grip_cm", rounded(100.0 * fit.setup.grip_m)},
                   {"chest_over_shoulder_cm", rounded(100.0 * fit.setup.chest_over_shoulder_m)},
                   {"load_kg", fit.setup.load_kg}};

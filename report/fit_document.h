@@ -15,7 +15,9 @@ inline constexpr std::string_view kFitSchema = "mottix.fit/1";
 // `name` of the athlete; may be empty.
 nlohmann::ordered_json toJson(const std::string& name, const Body& body, SquatSchool school,
                               const SquatFit& fit);
-nlohmann::ordered_json toJson(const std::string& name, const Body& body, const DeadliftFit& fit);
-nlohmann::ordered_json toJson(const std::string& name, const Body& body, const BenchFit& fit);
+nlohmann::ordered_json toJson(const std::string& name, const Body& body, DeadliftSchool school,
+                              const DeadliftFit& fit);
+nlohmann::ordered_json toJson(const std::string& name, const Body& body, BenchSchool school,
+                              const BenchFit& fit);
 
 }  // namespace mottix

@@ -55,11 +55,13 @@ TEST(FitDocument, APostureThatDoesNotExistHasNoNumbers) {
 
 TEST(FitDocument, DeadliftShowsBothStylesAndBenchTheArms) {
   const Body body = bodyOf();
-  const auto pull = toJson("", body, suggestDeadlift({body, {}, {}, {}, {}}, DeadliftSchool::kBase, {}));
+  const auto pull = toJson("", body, DeadliftSchool::kBase,
+                           suggestDeadlift({body, {}, {}, {}, {}}, DeadliftSchool::kBase, {}));
   EXPECT_EQ(pull["variant"], "conventional");
   EXPECT_LT(pull["other_style"]["trunk_lean_deg"].get<double>(),
             pull["posture"]["trunk_lean_deg"].get<double>());
-  const auto press = toJson("", body, suggestBench({body, {}, {}, {}, {}}, BenchSchool::kBase, {}));
+  const auto press =
+      toJson("", body, BenchSchool::kBase, suggestBench({body, {}, {}, {}, {}}, BenchSchool::kBase, {}));
   EXPECT_GT(press["posture"]["elbow_flexion_deg"].get<double>(), 60.0);
 }
 

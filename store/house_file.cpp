@@ -160,7 +160,7 @@ struct HouseFile::Impl {
         db,
         "UPDATE lift_set SET state = ?, lift = ?, variant = ?, reps = ?, load_kg = ?, "
         "effort = ?, facing = ?, "
-        "plate_mm = ?, cue = ?, next_load_kg = ?, setup_id = ?, comfort = ? WHERE id = ?");
+        "plate_mm = ?, cue = ?, next_load_kg = ?, setup_id = ?, comfort = ?, effort_felt = ? WHERE id = ?");
     update.bind(1, std::string(nameOf(state)));
     update.bind(2, std::string(nameOf(edit.asked.lift)));
     update.bind(3, edit.asked.variant);
@@ -176,7 +176,8 @@ struct HouseFile::Impl {
       update.bind(10);
     if (edit.setup) update.bind(11, static_cast<std::int64_t>(*edit.setup));
     if (edit.comfort) update.bind(12, *edit.comfort);
-    update.bind(13, raw(id));
+    if (edit.effort_felt) update.bind(13, *edit.effort_felt);
+    update.bind(14, raw(id));
     update.exec();
     clear("placed_point", id);
     SQLite::Statement point(db, "INSERT INTO placed_point VALUES (?, ?, ?, ?, ?, ?)");
@@ -470,15 +471,16 @@ struct HouseFile::Impl {
   }
 
   std::vector<SetRecord> readSets(const std::string& where, std::int64_t id) {
-    SQLite::Statement q(db,
-                        "SELECT s.id, e.athlete_id, e.day, s.state, s.problem, s.lift, s.variant, s.reps, "
-                        "s.load_kg, s.effort, s.facing, "
-                        "s.plate_mm, s.cue, s.next_load_kg, c.path, c.sha256, c.width, c.height, "
-                        "c.rotation_deg, c.frames, c.duration_s, "
-                        "c.variable_rate, s.setup_id, s.comfort FROM lift_set s JOIN session e ON e.id = "
-                        "s.session_id JOIN clip c "
-                        "ON c.id = s.clip_id " +
-                            where + " ORDER BY e.day, s.id");
+    SQLite::Statement q(
+        db,
+        "SELECT s.id, e.athlete_id, e.day, s.state, s.problem, s.lift, s.variant, s.reps, "
+        "s.load_kg, s.effort, s.facing, "
+        "s.plate_mm, s.cue, s.next_load_kg, c.path, c.sha256, c.width, c.height, "
+        "c.rotation_deg, c.frames, c.duration_s, "
+        "c.variable_rate, s.setup_id, s.comfort, s.effort_felt FROM lift_set s JOIN session e ON e.id = "
+        "s.session_id JOIN clip c "
+        "ON c.id = s.clip_id " +
+            where + " ORDER BY e.day, s.id");
     if (!where.empty()) q.bind(1, id);
     std::vector<SetRecord> out;
     while (q.executeStep()) {
@@ -508,6 +510,7 @@ struct HouseFile::Impl {
                   q.getColumn(21).getInt() != 0};
       if (!q.getColumn(22).isNull()) set.edit.setup = SetupId{q.getColumn(22).getInt64()};
       if (!q.getColumn(23).isNull()) set.edit.comfort = q.getColumn(23).getInt();
+      if (!q.getColumn(24).isNull()) set.edit.effort_felt = q.getColumn(24).getDouble();
       readChildren(set);
       out.push_back(std::move(set));
     }

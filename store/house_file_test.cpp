@@ -171,6 +171,7 @@ TEST_F(HouseFileTest, ASetRemembersItsSetupWhichThenStays) {
   SetRecord set = someSet(r.athlete.id);
   set.edit.setup = r.setups[0].id;
   set.edit.comfort = 7;
+  set.edit.effort_felt = 8.5;
   const SetId id = *house.addSet(set);
   EXPECT_EQ(house.loadSet(id)->edit, set.edit);
   AthleteRecord without = r;

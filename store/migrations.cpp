@@ -179,6 +179,7 @@ CREATE TABLE setup_value (
 CREATE INDEX setup_of_athlete ON setup(athlete_id);
 ALTER TABLE lift_set ADD COLUMN setup_id INTEGER REFERENCES setup(id);
 ALTER TABLE lift_set ADD COLUMN comfort INTEGER CHECK (comfort BETWEEN 0 AND 10);
+ALTER TABLE lift_set ADD COLUMN effort_felt REAL;
 )sql"};
 
 }  // namespace mottix

@@ -275,6 +275,17 @@ TEST_F(CommandLine, TheDemoHouseHasSixBodiesFromTapeAndFilm) {
   EXPECT_GE(by_film, 9);
   EXPECT_EQ(sore, 1);
   EXPECT_EQ(tried, 1);
+
+  // Out of the house as a file, and back in as another athlete.
+  EXPECT_NE(run("athlete " + house.string()).out.find("Sverre Lindheim"), std::string::npos);
+  const fs::path out = folder / "sverre.json";
+  ASSERT_EQ(run("athlete " + house.string() + " --name 'Sverre Lindheim' --json " + out.string()).code, 0);
+  EXPECT_TRUE(fitsSchema(out, "athlete"));
+  EXPECT_EQ(run("fit --athlete " + out.string()).code, 0);
+  EXPECT_EQ(run("athlete " + house.string() + " --add " + out.string()).code, 0);
+  EXPECT_EQ(opened->athletes()->size(), 7u);
+  EXPECT_EQ(run("athlete " + house.string() + " --name Nobody").code, 2);
+  EXPECT_EQ(run("athlete " + (folder / "nowhere.mottix").string()).code, 3);
 }
 
 TEST_F(CommandLine, ADemoHouseIsNeverWrittenOver) {

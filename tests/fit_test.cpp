@@ -398,6 +398,8 @@ TEST_F(FitDesk, ASetIsMarkedWithTheSetupUsedAndComfort) {
   EXPECT_EQ(window->house().loadSet(id)->edit.setup, setup.id);
   EXPECT_EQ(type(window->sheet(), QStringLiteral("comfort"), QStringLiteral("8")), QString());
   EXPECT_EQ(window->house().loadSet(id)->edit.comfort, 8);
+  EXPECT_EQ(type(window->sheet(), QStringLiteral("effort felt"), QStringLiteral("8,5")), QString());
+  EXPECT_EQ(window->house().loadSet(id)->edit.effort_felt, 8.5);
   EXPECT_FALSE(type(window->sheet(), QStringLiteral("comfort"), QStringLiteral("80")).isEmpty());
   EXPECT_FALSE(type(window->sheet(), QStringLiteral("set-up"), QStringLiteral("another")).isEmpty());
 }

@@ -121,6 +121,7 @@ struct SetEdit {
   std::optional<double> next_load_kg;  // station 5: load accepted for the next set
   std::optional<SetupId> setup;        // the set-up used
   std::optional<int> comfort;          // with it, 0..10; 10: nothing hurts or hinders
+  std::optional<double> effort_felt;   // as the lifter told it afterwards, 10: nothing left
   bool operator==(const SetEdit&) const = default;
 };
 
