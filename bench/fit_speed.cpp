@@ -5,6 +5,7 @@
 #include <cstdio>
 
 #include <QApplication>
+#include <QMouseEvent>
 
 #include "bench/accuracy.h"
 #include "desk/house_window.h"
@@ -37,20 +38,29 @@ int printFitSpeed(int changes) {
     window.openFit(athlete);
     FitState state = window.fit().state();
     state.ghost.kind = FitGhost::Kind::kBar;
+    window.fit().apply(state);
+    // The hip is taken and pulled up and down, a pixel at a time.
+    FigureView& figure = window.fit().figure();
+    const QPointF hip = *figure.handleAt(FitHandle::kDepth);
+    auto send = [&](QEvent::Type type, const QPointF& at) {
+      QMouseEvent event(type, at, figure.mapToGlobal(at), Qt::LeftButton, Qt::LeftButton, Qt::NoModifier);
+      QCoreApplication::sendEvent(&figure, &event);
+    };
+    send(QEvent::MouseButtonPress, hip);
     for (int i = 0; i < changes; ++i) {
-      // As a pull at the hip does it: another depth every time, solid and ghost solved, all of it painted.
-      state.squat.hip_below_knee_m = 0.001 * (i % 80) - 0.04;
+      const int way = i % 48 < 24 ? i % 24 : 24 - i % 24;
       const auto start = std::chrono::steady_clock::now();
-      window.fit().apply(state);
+      send(QEvent::MouseMove, hip - QPointF(0.0, 3.0 * way));
       QCoreApplication::processEvents();
       took_ms.push_back(
           std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count());
     }
+    send(QEvent::MouseButtonRelease, hip);
   }
   for (const char* end : {"", "-wal", "-shm"}) std::filesystem::remove(path.string() + end);
   std::sort(took_ms.begin(), took_ms.end());
   std::puts("| what | median ms | 95th percentile ms | worst ms |\n|---|---|---|---|");
-  std::printf("| a pull at the figure: solve, ghost, sentence, card, painting | %.1f | %.1f | %.1f |\n",
+  std::printf("| a pull at the figure: solve, ghost, sentence, painting | %.1f | %.1f | %.1f |\n",
               took_ms[took_ms.size() / 2], took_ms[took_ms.size() * 95 / 100], took_ms.back());
   return 0;
 }

@@ -136,6 +136,9 @@ FitView::FitView(AthleteDesk& desk, QWidget* parent) : QWidget(parent), desk_(de
   figure_->setObjectName(QStringLiteral("figure"));
   numbers_ = label(14);
   numbers_->setObjectName(QStringLiteral("numbers"));
+  // Room for three lines, so that the figure does not jump when the words get longer.
+  numbers_->setFixedHeight(3 * QFontMetrics(numbers_->font()).lineSpacing() + 4);
+  numbers_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
   figure_column->addWidget(figure_, 1);
   figure_column->addWidget(numbers_);
   card_view_ = new CardView;
@@ -246,7 +249,17 @@ FitView::FitView(AthleteDesk& desk, QWidget* parent) : QWidget(parent), desk_(de
     }
     change(tr("Pull the figure"), after, drag_ + 1);
   });
-  connect(figure_, &FigureView::letGo, this, [this] { ++drag_; });
+  connect(figure_, &FigureView::letGo, this, [this] {
+    ++drag_;
+    card_timer_.stop();
+    if (solved_) refreshCard();
+  });
+  constexpr int kCardBehind_ms = 120;
+  card_timer_.setSingleShot(true);
+  card_timer_.setInterval(kCardBehind_ms);
+  connect(&card_timer_, &QTimer::timeout, this, [this] {
+    if (solved_) refreshCard();
+  });
   connect(&desk_, &AthleteDesk::changed, this, [this] {
     if (shown_ && isVisible()) takeRecord();
   });
@@ -328,7 +341,9 @@ void FitView::open(AthleteId athlete, std::optional<SetId> set, std::size_t fram
 
 void FitView::change(const QString& text, const FitState& after, int drag) {
   if (after == state_) return;
+  pulling_ = drag != 0;
   desk_.push(new ChangeFit(*this, text, state_, after, drag));
+  pulling_ = false;
 }
 
 void FitView::apply(const FitState& state) {
@@ -371,11 +386,17 @@ void FitView::solve() {
   std::optional<FitSolved> ghost;
   if (const auto other = ghostState(state_, r.setups)) ghost = solveFit(*who_, *other);
   figure_->setScene(sceneOf(*who_, *solved_, ghost));
-  numbers_->setText(solved_->no_posture.isEmpty() ? solved_->numbers : solved_->no_posture);
+  const QString numbers = solved_->no_posture.isEmpty() ? solved_->numbers : solved_->no_posture;
+  if (numbers_->text() != numbers) numbers_->setText(numbers);
   const QString build = tr("%1: %2").arg(name, buildSentence(who_->body));
   if (build_->text() != build) build_->setText(build);
   writeSentence();
-  refreshCard();
+  // While the figure is pulled the card follows a little later, so that the figure does not wait for it.
+  if (pulling_) {
+    if (!card_timer_.isActive()) card_timer_.start();
+  } else {
+    refreshCard();
+  }
   if (middle_->currentIndex() == 1) trials_->open(state_.lift);
 }
 
@@ -405,6 +426,12 @@ void FitView::writeSentence() {
   const QString written = liftWords(state_.lift) + QLatin1Char('|') + ghosts.join(QLatin1Char('|'));
   const bool anew = written != written_;
   written_ = written;
+  const auto textOf = [this] {
+    QStringList all;
+    for (const Word* w : words_) all << w->text();
+    return all;
+  };
+  const QStringList said_before = anew ? QStringList() : textOf();
   std::size_t at = 0;
   if (anew) {
     sentence_->clear();
@@ -595,7 +622,7 @@ void FitView::writeSentence() {
   ghost->setText(ghostWords());
   ghost->setChoices(ghosts);
   addText(tr("as a ghost."));
-  sentence_->relayout();
+  if (anew || textOf() != said_before) sentence_->relayout();
   if (!focus_name.isEmpty())
     for (Word* w : sentence_->findChildren<Word*>())
       if (w->objectName() == focus_name && !w->isHidden()) w->setFocus();

@@ -5,6 +5,7 @@
 
 #include <functional>
 
+#include <QTimer>
 #include <QWidget>
 
 #include "desk/athlete_desk.h"
@@ -83,6 +84,8 @@ class FitView : public QWidget {
   std::optional<FitSubject> who_;
   std::optional<FitSolved> solved_;
   int drag_ = 0;  // steps of one drag undo together
+  bool pulling_ = false;
+  QTimer card_timer_;
   bool shown_ = false;
   bool later_ = false;  // the sentence is being written after a word was taken
   // The film to lay over.
