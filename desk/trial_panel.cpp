@@ -28,10 +28,10 @@ TrialPanel::TrialPanel(AthleteDesk& desk, QWidget* parent) : QWidget(parent), de
   sentence_ = new Sentence(16);
   column->addWidget(sentence_);
   table_ = new QGridLayout;
-  table_->setHorizontalSpacing(18);
+  table_->setHorizontalSpacing(14);
   table_->setVerticalSpacing(8);
   table_->setColumnStretch(3, 1);
-  table_->setColumnMinimumWidth(3, 180);
+  table_->setColumnMinimumWidth(3, 150);
   column->addLayout(table_);
   note_ = label(13, Weight::kRegular, true);
   column->addWidget(note_);
@@ -202,7 +202,7 @@ void TrialPanel::refreshTable() {
   auto cell = [&](int column, const QString& text, bool muted, bool strong = false) {
     auto* l = label(14, strong ? Weight::kSemiBold : Weight::kRegular, muted);
     l->setText(text);
-    if (column < 3) l->setFixedWidth(column == 0 ? 150 : 96);
+    if (column < 3) l->setFixedWidth(column == 0 ? 146 : 86);
     table_->addWidget(l, row, column, Qt::AlignTop);
   };
   const QString name_a = QString::fromStdString(a->name), name_b = QString::fromStdString(b->name);

@@ -201,6 +201,8 @@ QString fitReasonWords(FitReason reason) {
       return tr("The chosen school asks for it.");
     case FitReason::kSoreKnee:
       return tr("Spares the sore knee: wider, shin nearer to vertical.");
+    case FitReason::kSoreKneeDepth:
+      return tr("Spares the sore knee: less deep for a while.");
     case FitReason::kSoreHip:
       return tr("Spares the sore hip: narrower; bone shape is not stretched away.");
     case FitReason::kSoreShoulder:

@@ -102,7 +102,7 @@ SquatFit suggestSquat(const FitSubject& who, SquatSchool school, const SquatWish
   Why depth_why{FitReason::kUsual};
   if (sore_knee) {
     s.hip_below_knee_m = -0.03;
-    depth_why = {FitReason::kSoreKnee};
+    depth_why = {FitReason::kSoreKneeDepth};
   } else if (who.screens.back_gives_way) {
     s.hip_below_knee_m = 0.0;
     depth_why = {FitReason::kBackGivesWay};

@@ -28,6 +28,7 @@ enum class FitReason {
   kWithStance,  // follows from the stance
   kSchoolAsks,
   kSoreKnee,
+  kSoreKneeDepth,
   kSoreHip,
   kSoreShoulder,
   kSoreBack,
