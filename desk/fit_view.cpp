@@ -254,7 +254,7 @@ FitView::FitView(AthleteDesk& desk, QWidget* parent) : QWidget(parent), desk_(de
     card_timer_.stop();
     if (solved_) refreshCard();
   });
-  constexpr int kCardBehind_ms = 120;
+  constexpr int kCardBehind_ms = 300;
   card_timer_.setSingleShot(true);
   card_timer_.setInterval(kCardBehind_ms);
   connect(&card_timer_, &QTimer::timeout, this, [this] {
