@@ -18,7 +18,7 @@ TrialSet setOf(double load_kg, double depth_cm, double speed, std::optional<doub
   }
   return s;
 }
-const TrialLine& line(const std::vector<TrialLine>& all, TrialMeasure what) {
+TrialLine line(const std::vector<TrialLine>& all, TrialMeasure what) {
   return all[static_cast<std::size_t>(what)];
 }
 
