@@ -359,7 +359,8 @@ TEST_F(FitDesk, SetupsAreKeptTriedAndChosen) {
   }
   auto compared = [&] {
     fit().trials().open(Lift::kSquat);
-    EXPECT_TRUE(QTest::qWaitFor([&] { return fit().trials().ready() && !fit().trials().lines().empty(); }));
+    EXPECT_TRUE(
+        QTest::qWaitFor([&] { return fit().trials().ready() && !fit().trials().lines().empty(); }, 60000));
     return fit().trials().lines();
   };
   EXPECT_EQ(compared()[0].verdict, TrialVerdict::kNotEnoughSets);
