@@ -132,7 +132,7 @@ Expected<AthleteRecord> addAthlete(HouseFile& house, const fs::path& file) {
 Expected<void> readLengths(HouseFile& house, AthleteRecord record) {
   auto sets = house.sets();
   if (!sets) return tl::make_unexpected(sets.error());
-  std::array<std::vector<Estimate>, kSegmentCount> found;
+  std::vector<ClipLengths> found;
   for (const SetRecord& set : *sets) {
     if (set.athlete != record.athlete.id || set.edit.placed.empty()) continue;
     auto tracks = house.loadTracks(set.id);
@@ -144,12 +144,9 @@ Expected<void> readLengths(HouseFile& house, AthleteRecord record) {
     if (const auto lengths = estimateLengths(laid, a->camera, a->camera_errors, a->reps,
                                              record.body->height_m, record.body->sex);
         lengths)
-      for (std::size_t i = 0; i < kSegmentCount; ++i)
-        if ((*lengths)[i]) found[i].push_back(*(*lengths)[i]);
+      found.push_back(*lengths);
   }
-  for (std::size_t i = 0; i < kSegmentCount; ++i)
-    if (const auto m = combineLengths(found[i]); m && !record.body->measured[i])
-      record.body->measured[i] = BodyLength{*m, LengthSource::kFromClip};
+  takeLengths(found, *record.body);
   return house.saveRecord(record);
 }
 
@@ -165,14 +162,12 @@ Expected<void> keepSetups(HouseFile& house, AthleteId athlete) {
   for (const SquatWishes& wishes : {high, SquatWishes{}}) {
     auto id = house.newSetupId();
     if (!id) return tl::make_unexpected(id.error());
+    const bool in_use = wishes.bar.has_value();
     const auto values = setupValues(suggestSquat(*who, record->athlete.profile.squat, wishes).suggestions);
     record->setups.push_back({*id, athlete, Lift::kSquat, setupName(Lift::kSquat, values).toStdString(),
-                              "2026-11-18", values, wishes.bar.has_value(), "what he knows so far"});
+                              "2026-11-18", values, in_use, in_use ? "what he knows so far" : ""});
     if (auto ok = house.saveRecord(*record); !ok) return ok;
-    record->setups.back().chosen = wishes.bar.has_value();
   }
-  record->setups.back().chosen_why.clear();
-  if (auto ok = house.saveRecord(*record); !ok) return ok;
   for (SetRecord& set : *sets)
     if (set.athlete == athlete && set.edit.asked.lift == Lift::kSquat) {
       set.edit.setup = record->setups.front().id;

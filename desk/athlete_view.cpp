@@ -767,8 +767,7 @@ void AthleteView::readFromFilms() {
   AthleteRecord after = desk_.record();
   if (!after.body || !findProblems(BodyFacts{after.body->height_m, {}, Sex::kUnstated, {}, {}}).empty())
     return emit trouble(tr("Give the height first; it is the second ruler beside the plate."));
-  std::array<std::vector<Estimate>, kSegmentCount> found;
-  int films = 0;
+  std::vector<ClipLengths> found;
   QString refused;
   for (const SetRecord& set : desk_.sets()) {
     if (set.edit.placed.empty() || set.edit.asked.lift != Lift::kSquat) continue;
@@ -783,29 +782,24 @@ void AthleteView::readFromFilms() {
                 QString::fromStdString(lengths.error().text);
       continue;
     }
-    ++films;
-    for (std::size_t i = 0; i < kSegmentCount; ++i)
-      if ((*lengths)[i]) found[i].push_back(*(*lengths)[i]);
+    found.push_back(*lengths);
   }
+  takeLengths(found, *after.body);
+  BodyFacts said;  // what the films say, also where a tape was there first
+  takeLengths(found, said);
   QStringList taken, kept;
   for (std::size_t i = 0; i < kSegmentCount; ++i) {
-    const auto m = combineLengths(found[i]);
-    if (!m) continue;
-    auto& length = after.body->measured[i];
-    const QString words = tr("%1 %2").arg(segmentWords(static_cast<Segment>(i)).toLower(),
-                                          withError({100.0 * m->value, 100.0 * m->sd}, "cm"));
-    if (length && length->source == LengthSource::kByHand) {
-      kept << words;
-      continue;
-    }
-    length = BodyLength{*m, LengthSource::kFromClip};
-    taken << words;
+    if (!said.measured[i]) continue;
+    const Estimate& m = said.measured[i]->m;
+    const bool by_hand = after.body->measured[i]->source == LengthSource::kByHand;
+    (by_hand ? kept : taken) << tr("%1 %2").arg(segmentWords(static_cast<Segment>(i)).toLower(),
+                                                withError({100.0 * m.value, 100.0 * m.sd}, "cm"));
   }
   if (taken.isEmpty() && kept.isEmpty())
     return emit trouble(
         refused.isEmpty() ? tr("There is no squat film of this athlete with placed joints yet.") : refused);
   desk_.edit(tr("Read lengths from films"), after);
-  QString text = tr("From %1: ").arg(films == 1 ? tr("one film") : tr("%1 films").arg(films));
+  QString text = tr("From %1: ").arg(found.size() == 1 ? tr("one film") : tr("%1 films").arg(found.size()));
   if (!taken.isEmpty()) text += taken.join(QStringLiteral(", ")) + QStringLiteral(". ");
   if (!kept.isEmpty())
     text += tr("Measured by hand and kept as it is: the films say %1. ").arg(kept.join(QStringLiteral(", ")));

@@ -261,7 +261,7 @@ FitView::FitView(AthleteDesk& desk, QWidget* parent) : QWidget(parent), desk_(de
     if (solved_) refreshCard();
   });
   connect(&desk_, &AthleteDesk::changed, this, [this] {
-    if (shown_ && isVisible()) takeRecord();
+    if (of_ && isVisible()) takeRecord();
   });
   connect(trials_, &TrialPanel::useWanted, this, [this](SetupId id) {
     for (const SetupRecord& s : desk_.record().setups)
@@ -311,8 +311,8 @@ FitView::FitView(AthleteDesk& desk, QWidget* parent) : QWidget(parent), desk_(de
 FitView::~FitView() = default;
 
 void FitView::open(AthleteId athlete, std::optional<SetId> set, std::size_t frame) {
-  const bool same = shown_ && desk_.record().athlete.id == athlete;
-  shown_ = true;
+  const bool same = of_ == athlete;
+  of_ = athlete;
   if (!desk_.open(athlete)) return;
   film_.reset();
   figure_->layOver(std::nullopt);

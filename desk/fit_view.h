@@ -86,8 +86,8 @@ class FitView : public QWidget {
   int drag_ = 0;  // steps of one drag undo together
   bool pulling_ = false;
   QTimer card_timer_;
-  bool shown_ = false;
-  bool later_ = false;  // the sentence is being written after a word was taken
+  std::optional<AthleteId> of_;  // whose set-up is tried
+  bool later_ = false;           // the sentence is being written after a word was taken
   // The film to lay over.
   std::optional<SetRecord> film_set_;
   std::size_t film_frame_ = 0;

@@ -425,6 +425,22 @@ TEST_F(FitDesk, LengthsAreReadFromFilmsAndWhatWasMeasuredByHandStays) {
   EXPECT_TRUE(window->notice().contains(QStringLiteral("kept as it is")));
 }
 
+TEST_F(FitDesk, WhatIsTriedForOneAthleteIsNotTriedForTheNext) {
+  givenBody();
+  openFitByKey();
+  EXPECT_EQ(type(fit(), QStringLiteral("stance"), QStringLiteral("55")), QString());
+  const AthleteId other = window->addAthlete(QStringLiteral("Odd Halvard Brekke"));
+  AthleteRecord r = *window->house().loadRecord(other);
+  r.body = BodyFacts{1.86, 84.0, Sex::kMale, {}, 0.11};
+  ASSERT_TRUE(window->house().saveRecord(r));
+  window->openAthlete(other);
+  window->openFit(other);
+  EXPECT_FALSE(fit().state().squat.heel_distance_m);
+  window->openAthlete(other);
+  window->openFit(other);
+  EXPECT_EQ(fit().card().athlete, QStringLiteral("Odd Halvard Brekke"));
+}
+
 TEST_F(FitDesk, BothLooksLongNamesAndAnEmptyBodyAreDrawn) {
   AthleteRecord r = record();
   r.athlete.name = std::string(80, 'W');

@@ -194,4 +194,19 @@ std::optional<Estimate> combineLengths(const std::vector<Estimate>& lengths) {
   return Estimate{sum / weights, sd / weights};
 }
 
+std::vector<Segment> takeLengths(const std::vector<ClipLengths>& clips, BodyFacts& facts) {
+  std::vector<Segment> taken;
+  for (std::size_t i = 0; i < kSegmentCount; ++i) {
+    std::vector<Estimate> found;
+    for (const ClipLengths& clip : clips)
+      if (clip[i]) found.push_back(*clip[i]);
+    const auto length = combineLengths(found);
+    auto& known = facts.measured[i];
+    if (!length || (known && known->source == LengthSource::kByHand)) continue;
+    known = BodyLength{*length, LengthSource::kFromClip};
+    taken.push_back(static_cast<Segment>(i));
+  }
+  return taken;
+}
+
 }  // namespace mottix

@@ -36,4 +36,7 @@ Expected<ClipLengths> estimateLengths(const ClipTracks& tracks, const SideCamera
 // errors are taken as the same: the mean weighs by 1/sd², its error is the weighted mean of the errors.
 std::optional<Estimate> combineLengths(const std::vector<Estimate>& lengths);
 
+// Puts what clips tell into the facts where nothing was measured by hand; names what was taken.
+std::vector<Segment> takeLengths(const std::vector<ClipLengths>& clips, BodyFacts& facts);
+
 }  // namespace mottix

@@ -114,5 +114,18 @@ TEST(CombineLengths, WeighsByErrorAndPromisesNoMoreThanOneClip) {
   EXPECT_FALSE(combineLengths({}));
 }
 
+TEST(TakeLengths, FillsWhatNobodyMeasuredByHand) {
+  ClipLengths clip;
+  clip[indexOf(Segment::kThigh)] = Estimate{0.42, 0.01};
+  clip[indexOf(Segment::kShank)] = Estimate{0.43, 0.01};
+  BodyFacts facts;
+  facts.measured[indexOf(Segment::kThigh)] = BodyLength{{0.45, 0.01}, LengthSource::kByHand};
+  facts.measured[indexOf(Segment::kShank)] = BodyLength{{0.40, 0.02}, LengthSource::kFromClip};
+  EXPECT_EQ(takeLengths({clip, clip}, facts), std::vector{Segment::kShank});
+  EXPECT_DOUBLE_EQ(facts.measured[indexOf(Segment::kThigh)]->m.value, 0.45) << "by hand stays";
+  EXPECT_DOUBLE_EQ(facts.measured[indexOf(Segment::kShank)]->m.value, 0.43) << "an older reading is replaced";
+  EXPECT_FALSE(facts.measured[indexOf(Segment::kTrunk)]);
+}
+
 }  // namespace
 }  // namespace mottix
