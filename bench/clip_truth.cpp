@@ -1,5 +1,6 @@
 #include "bench/clip_truth.h"
 
+#include <cmath>
 #include <fstream>
 
 #include <nlohmann/json.hpp>
@@ -21,8 +22,6 @@ Expected<ClipTruth> loadTruth(const std::filesystem::path& clip) {
     out.height_m = athlete.at("height_m");
     out.thigh_m = leg.at("thigh");
     out.shank_m = leg.at("shank");
-    out.trunk_m = segments.contains("trunk") ? segments["trunk"].get<double>()
-                                             : segments.value("hip_centre_to_shoulder_centre_rest", 0.0);
   }
   const std::string near = std::string(doc.at("view")).find("left") != std::string::npos ? "left_" : "right_";
   auto point = [](const nlohmann::json& p) { return Vec2(p.at("px").at(0), p.at("px").at(1)); };
@@ -31,6 +30,13 @@ Expected<ClipTruth> loadTruth(const std::filesystem::path& clip) {
     for (std::size_t j = 0; j < kJointCount; ++j)
       out.joint_px[j].push_back(point(frame.at("joints").at(near + std::string(kJointNames[j]))));
   }
+  // The trunk as it stands under the bar: raised shoulders make it longer than at rest.
+  const nlohmann::json& standing = doc.at("frames").at(0).at("joints");
+  auto metres = [&](const char* joint, int axis) -> double {
+    return standing.at(near + joint).at("m").at(axis);
+  };
+  out.trunk_m =
+      std::hypot(metres("shoulder", 0) - metres("hip", 0), metres("shoulder", 1) - metres("hip", 1));
   for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe, Joint::kShoulder})
     out.first.joints[indexOf(j)] = out.joint_px[indexOf(j)].front();
   for (const auto& event : doc.at("events")) {

@@ -137,10 +137,11 @@ FitView::FitView(AthleteDesk& desk, QWidget* parent) : QWidget(parent), desk_(de
   numbers_ = label(14);
   numbers_->setObjectName(QStringLiteral("numbers"));
   // Room for three lines, so that the figure does not jump when the words get longer.
-  numbers_->setFixedHeight(3 * QFontMetrics(numbers_->font()).lineSpacing() + 4);
+  auto* numbers_box = new StillBox(numbers_);
+  numbers_box->setFixedHeight(3 * QFontMetrics(numbers_->font()).lineSpacing() + 4);
   numbers_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
   figure_column->addWidget(figure_, 1);
-  figure_column->addWidget(numbers_);
+  figure_column->addWidget(numbers_box);
   card_view_ = new CardView;
   trials_ = new TrialPanel(desk_);
   auto* trial_area = new QScrollArea;
@@ -178,8 +179,10 @@ FitView::FitView(AthleteDesk& desk, QWidget* parent) : QWidget(parent), desk_(de
   line_text_->setAlignment(Qt::AlignTop);
   caution_ = label(13, Weight::kRegular, true);
   caution_->setObjectName(QStringLiteral("cautions"));
-  lines_->addWidget(line_text_);
-  lines_->addWidget(caution_);
+  line_box_ = new StillBox(line_text_);
+  caution_box_ = new StillBox(caution_);
+  lines_->addWidget(line_box_);
+  lines_->addWidget(caution_box_);
   lines_->addStretch(1);
   line_area->setWidget(line_body);
   side_column->addWidget(line_area, 1);
@@ -786,11 +789,17 @@ void FitView::refreshCard() {
                      line.reason.toHtmlEscaped(),
                      line.school.isEmpty() ? QString() : tr(" School: %1.").arg(line.school.toHtmlEscaped()));
   html += QStringLiteral("</table>");
-  if (line_text_->text() != html) line_text_->setText(html);
+  if (line_text_->text() != html) {
+    line_text_->setText(html);
+    line_box_->fitHeight();
+  }
   QStringList cautions;
   for (const QString& text : c.cautions) cautions << text;
   const QString caution = cautions.join(QStringLiteral("\n\n"));
-  if (caution_->text() != caution) caution_->setText(caution);
+  if (caution_->text() != caution) {
+    caution_->setText(caution);
+    caution_box_->fitHeight();
+  }
   card_view_->setCard(c);
   keep_->setEnabled(solved_->figure.has_value());
 }

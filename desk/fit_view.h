@@ -23,6 +23,7 @@ class QVBoxLayout;
 
 namespace mottix {
 
+class StillBox;
 class TrialPanel;
 
 // The card as it is printed, on paper of its shape.
@@ -108,6 +109,7 @@ class FitView : public QWidget {
   QWidget* figure_page_ = nullptr;
   QVBoxLayout* lines_ = nullptr;
   QLabel *line_text_ = nullptr, *caution_ = nullptr;
+  StillBox *line_box_ = nullptr, *caution_box_ = nullptr;
   QPushButton *keep_ = nullptr, *card_button_ = nullptr, *trial_button_ = nullptr, *film_button_ = nullptr;
 
   void change(const QString& text, const FitState& after, int drag = 0);

@@ -7,6 +7,7 @@
 #include <QPainter>
 #include <QPushButton>
 #include <QRegularExpression>
+#include <QResizeEvent>
 
 namespace mottix {
 
@@ -50,6 +51,21 @@ void clearLayout(QLayout* layout) {
     }
     delete item;
   }
+}
+
+StillBox::StillBox(QWidget* piece) : piece_(piece) {
+  piece_->setParent(this);
+}
+
+void StillBox::fitHeight() {
+  fits_ = true;
+  const int wanted = piece_->heightForWidth(width());
+  if (wanted > 0 && minimumHeight() != wanted) setFixedHeight(wanted);
+}
+
+void StillBox::resizeEvent(QResizeEvent* event) {
+  if (fits_ && event->size().width() != event->oldSize().width()) fitHeight();
+  piece_->setGeometry(rect());
 }
 
 void paintPaper(QWidget& sheet) {

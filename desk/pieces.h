@@ -4,13 +4,13 @@
 #include <optional>
 
 #include <QString>
+#include <QWidget>
 
 #include "desk/theme.h"
 
 class QLabel;
 class QLayout;
 class QPushButton;
-class QWidget;
 
 namespace mottix {
 
@@ -20,6 +20,21 @@ QPushButton* button(const QString& text, const QString& help, bool quiet = false
 // A number as people type it: with a comma or a point, a unit behind it.
 std::optional<double> numberIn(QString text);
 void clearLayout(QLayout* layout);
+// Gives one piece all its room and keeps what changes in it from laying the page out anew, which takes longer
+// than a picture while something is pulled.
+class StillBox : public QWidget {
+ public:
+  explicit StillBox(QWidget* piece);
+  // As high as the piece wants to be at this width; called again when its words have changed.
+  void fitHeight();
+
+ protected:
+  void resizeEvent(QResizeEvent* event) override;
+
+ private:
+  QWidget* piece_;
+  bool fits_ = false;
+};
 // The paper a sheet lies on; called from paintEvent.
 void paintPaper(QWidget& sheet);
 

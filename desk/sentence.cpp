@@ -189,7 +189,6 @@ void Sentence::relayout() {
   arrange(width(), true);
   const int wanted = arrange(width(), false);
   if (minimumHeight() != wanted) setFixedHeight(wanted);
-  updateGeometry();
   update();
 }
 

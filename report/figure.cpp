@@ -44,7 +44,7 @@ void takeSide(Figure& f, const Body& body, const Posture& p) {
   f.hip_lever_m = p.hip_lever_m;
   f.knee_lever_m = p.knee_lever_m;
   f.limbs = {{{p.ankle, lateralPrior(Joint::kAnkle).value},
-              {p.knee, kneeLateral(p.knee.x() - p.ankle.x()).value},
+              {p.knee, kneeLateral(p.ankle, p.knee, p.hip).value},
               {p.hip, lateralPrior(Joint::kHip).value},
               {p.shoulder, lateralPrior(Joint::kShoulder).value}}};
   f.head = headOver(body, p.shoulder, p.trunk_lean_deg);

@@ -29,7 +29,8 @@ Vec3 jointOf(const SquatPose& pose, Joint j) {
 
 // Two routes to one posture: the motion is steered by trunk lean and thigh angle, the solver by depth and the
 // share of hip and knee. Given the same body, feet and share, both must lean alike; what is left is where the
-// bar lies on the back (the film's is fixed in cm, the solver's grows with the trunk).
+// bar lies on the back (the film's is fixed in cm, the solver's grows with the trunk) and the knee's way out
+// (a hinge between hip and ankle in the film, over the toes in the solver).
 TEST(SquatMotion, ThePostureSolverFindsThePostureThatTheFilmShows) {
   for (std::uint32_t seed = 1; seed <= 40; ++seed) {
     SquatPlan plan = planFromSeed(seed).squat;
@@ -58,8 +59,8 @@ TEST(SquatMotion, ThePostureSolverFindsThePostureThatTheFilmShows) {
     const SquatSolution solved = solveSquat(estimateBody(facts), limits, setup);
     ASSERT_TRUE(solved.feasible) << seed;
     const double shin_deg = std::atan2(knee.x() - ankle.x(), knee.y() - ankle.y()) * 180.0 / std::numbers::pi;
-    EXPECT_NEAR(solved.posture.trunk_lean_deg, pose.trunk_lean_deg, 3.0) << seed;
-    EXPECT_NEAR(solved.posture.shin_lean_deg, shin_deg, 3.0) << seed;
+    EXPECT_NEAR(solved.posture.trunk_lean_deg, pose.trunk_lean_deg, 4.0) << seed;
+    EXPECT_NEAR(solved.posture.shin_lean_deg, shin_deg, 4.0) << seed;
   }
 }
 

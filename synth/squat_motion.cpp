@@ -24,16 +24,14 @@ double course(double part) {
   return p * p * p * (10.0 + p * (-15.0 + 6.0 * p));
 }
 
-// From above the trunk, shoulder to wrist by two links, the elbow low and behind.
-Vec3 elbowBetween(const Vec3& shoulder, const Vec3& wrist, double upper, double fore) {
-  const Vec3 d = wrist - shoulder;
-  const double reach = std::min(d.norm(), 0.999 * (upper + fore));
-  const double along = (reach * reach + upper * upper - fore * fore) / (2.0 * reach);
-  const double off = std::sqrt(std::max(0.0, upper * upper - along * along));
+// The hinge of two links between their ends, as far toward `toward` as it bends.
+Vec3 hingeBetween(const Vec3& from, const Vec3& to, double first, double second, const Vec3& toward) {
+  const Vec3 d = to - from;
+  const double reach = std::min(d.norm(), 0.9999 * (first + second));
+  const double along = (reach * reach + first * first - second * second) / (2.0 * reach);
+  const double off = std::sqrt(std::max(0.0, first * first - along * along));
   const Vec3 axis = d.normalized();
-  Vec3 down(-0.35, -1.0, 0.0);
-  down = (down - down.dot(axis) * axis).normalized();
-  return shoulder + along * axis + off * down;
+  return from + along * axis + off * (toward - toward.dot(axis) * axis).normalized();
 }
 
 }  // namespace
@@ -146,7 +144,7 @@ SquatMotion::Posture SquatMotion::bottom(const RepPlan& rep) const {
 }
 
 SquatMotion::Posture SquatMotion::postureAt(double time_s) const {
-  const Posture up{4.0 * kDeg, 8.0 * kDeg, 0.0};
+  const Posture up{1.0 * kDeg, 8.0 * kDeg, 0.0};
   Posture p = up;
   p.bar_x_m += kSwayM * std::sin(1.9 * time_s);
   for (std::size_t r = 0; r < events_.size(); ++r) {
@@ -181,18 +179,19 @@ SquatPose SquatMotion::solve(const Posture& posture) const {
   const double along = trunk + plan_.bar_above_m, behind = plan_.bar_behind_m, lean = posture.lean_rad;
   const double hip_x = posture.bar_x_m - along * std::sin(lean) + behind * std::cos(lean);
   const double thigh = b.thigh_of_height * h, shank = b.shank_of_height * h, hip_z = kHipHalfOfHeight * h;
-  // The knee goes outward as it goes forward, which shortens the thigh seen from the side; a few rounds
-  // settle it.
-  double ahead = 0.1, flat = thigh;
-  for (int round = 0; round < 12; ++round) {
-    flat = std::sqrt(std::max(0.0, thigh * thigh - std::pow(ankle.z() + out * ahead - hip_z, 2)));
-    const double longest = 0.95 * shank / std::sqrt(1.0 + out * out);
-    ahead = std::clamp(hip_x + flat * std::sin(posture.thigh_rad) - ankle.x(), -longest, longest);
+  // The hip's height is found at which the thigh, seen from the side, has the angle asked for.
+  const Vec3 toward_toes(1.0, 0.0, out);
+  const double reach = 0.9999 * (thigh + shank);
+  double high = ankle.y() +
+                std::sqrt(reach * reach - std::pow(hip_x - ankle.x(), 2) - std::pow(hip_z - ankle.z(), 2)),
+         low = ankle.y();
+  Vec3 hip(hip_x, 0.0, hip_z), knee;
+  for (int round = 0; round < 40; ++round) {
+    hip.y() = 0.5 * (low + high);
+    knee = hingeBetween(ankle, hip, shank, thigh, toward_toes);
+    const double angle = std::atan2(knee.x() - hip.x(), hip.y() - knee.y());
+    (angle < posture.thigh_rad ? high : low) = hip.y();
   }
-  const double rise = std::sqrt(shank * shank - ahead * ahead * (1.0 + out * out));
-  const Vec3 knee = ankle + Vec3(ahead, rise, out * ahead);
-  const Vec3 hip(knee.x() - flat * std::sin(posture.thigh_rad), knee.y() + flat * std::cos(posture.thigh_rad),
-                 hip_z);
   const Vec3 up(std::sin(lean), std::cos(lean), 0.0), back(-std::cos(lean), std::sin(lean), 0.0);
   const Vec3 hip_mid(hip.x(), hip.y(), 0.0);
   const Vec3 shoulder_mid = hip_mid + trunk * up;
@@ -210,7 +209,9 @@ SquatPose SquatMotion::solve(const Posture& posture) const {
   wrist.z() = plan_.grip_half_m;
   wrist += Vec3(0.02, -0.03, 0.0);
   ear += Vec3(0.02, 0.0, 0.07);
-  const Vec3 elbow = elbowBetween(shoulder, wrist, b.upper_arm_of_height * h, b.forearm_of_height * h);
+  const Vec3 low_and_behind(-0.35, -1.0, 0.0);
+  const Vec3 elbow =
+      hingeBetween(shoulder, wrist, b.upper_arm_of_height * h, b.forearm_of_height * h, low_and_behind);
   const Vec3 heel(-0.5 * foot, 0.012, plan_.stance_half_m - 0.24 * foot * out);
   const Vec3 toe(0.5 * foot, 0.015, plan_.stance_half_m + 0.76 * foot * out);
   for (auto [side, sign] : {std::pair{&pose.right, 1.0}, {&pose.left, -1.0}}) {

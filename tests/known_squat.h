@@ -92,7 +92,7 @@ inline KnownClip film(const KnownSquat& plan) {
     const double floor = body0.y() - 1.45;
     const Vec2 ankle(body0.x() - 0.05, floor + 0.08);
     put(Joint::kHip, hip, lateralPrior(Joint::kHip).value);
-    put(Joint::kKnee, knee, kneeLateral(knee.x() - ankle.x()).value);
+    put(Joint::kKnee, knee, kneeLateral(ankle, knee, hip).value);
     put(Joint::kAnkle, ankle, lateralPrior(Joint::kAnkle).value);
     put(Joint::kShoulder, shoulder, lateralPrior(Joint::kShoulder).value);
     put(Joint::kHeel, {body0.x() - 0.13, floor}, lateralPrior(Joint::kHeel).value);

@@ -294,7 +294,7 @@ class Chain {
     ankle_ = body(Joint::kAnkle);
     ankle_px_ = *p[indexOf(Joint::kAnkle)];
     const Vec2 knee = body(Joint::kKnee), hip = body(Joint::kHip), shoulder = body(Joint::kShoulder);
-    const double knee_z = kneeLateral(knee.x() - ankle_.x()).value;
+    const double knee_z = kneeLateral(ankle_, knee, hip).value;
     x_ << knee.x(), knee.y(), knee_z, hip.x(), hip.y(), shoulder.x(), shoulder.y();
     shank_ = length3(knee - ankle_, x_[2] - lateral(Joint::kAnkle));
     thigh_ = length3(hip - knee, lateral(Joint::kHip) - x_[2]);
@@ -405,7 +405,7 @@ class Chain {
     r[1] = (length3(x.segment<2>(3) - x.head<2>(), lateral(Joint::kHip) - x[2]) - thigh_) /
            (kSlack * kThighRel * thigh_);
     r[2] = ((x.tail<2>() - x.segment<2>(3)).norm() - trunk_) / (kSlack * kTrunkRel * trunk_);
-    const Estimate side = kneeLateral(x[0] - ankle_.x());
+    const Estimate side = kneeLateral(ankle_, x.head<2>(), x.segment<2>(3));
     r[3] = (x[2] - side.value) / side.sd;
     if (rides_ && has_bar_ && bar.state != TrackState::kLost) {
       const double turn = lean(x) - lean0_;  // leaning forward turns the offset clockwise seen from the right

@@ -16,11 +16,6 @@ constexpr double kMostYaw_deg = 10.0;
 constexpr double kStillBefore_s = 0.5;
 constexpr std::size_t kFewestFrames = 5;
 
-// Of the tangent of the toes' angle: what kneeLateral states for a knee one metre ahead.
-double toesSpread() {
-  return std::sqrt(std::max(0.0, std::pow(kneeLateral(1.0).sd, 2) - std::pow(kneeLateral(0.0).sd, 2)));
-}
-
 struct Moves {  // what is moved for the error, metres and pixels
   double stance_m = 0.0, toes = 0.0, hip_m = 0.0, shoulder_m = 0.0;
   std::array<double, kJointCount> along_px{}, across_px{};
@@ -30,10 +25,11 @@ struct Reader {
   const ClipTracks& tracks;
   const std::vector<std::size_t>& frames;
 
-  double lateral(Joint j, double knee_ahead_m, const Moves& m) const {
+  double lateral(Joint j, const KneeOnLeg& knee, const Moves& m) const {
     switch (j) {
       case Joint::kKnee:
-        return kneeLateral(knee_ahead_m).value + m.stance_m + m.toes * std::max(0.0, knee_ahead_m);
+        return (1.0 - knee.share) * lateral(Joint::kAnkle, knee, m) +
+               knee.share * lateral(Joint::kHip, knee, m) + (toesOut().value + m.toes) * knee.ahead_m;
       case Joint::kAnkle:
       case Joint::kHeel:
         return lateralPrior(j).value + m.stance_m;
@@ -46,10 +42,10 @@ struct Reader {
     }
   }
 
-  Vec3 place(const SideCamera& camera, Joint j, std::size_t frame, double knee_ahead_m,
+  Vec3 place(const SideCamera& camera, Joint j, std::size_t frame, const KneeOnLeg& knee,
              const Moves& m) const {
     const Vec2 p = tracks.track(j)[frame].p_px + Vec2(m.along_px[indexOf(j)], m.across_px[indexOf(j)]);
-    const double z = lateral(j, knee_ahead_m, m);
+    const double z = lateral(j, knee, m);
     const Vec2 body = camera.toBody(p, z);
     return {body.x(), body.y(), z};
   }
@@ -58,13 +54,14 @@ struct Reader {
     std::vector<double> lengths;
     for (std::size_t f : frames) {
       if (!tracks.track(a)[f].known || !tracks.track(b)[f].known) continue;
-      double ahead = 0.0;
-      if ((a == Joint::kKnee || b == Joint::kKnee) && tracks.track(Joint::kAnkle)[f].known) {
-        const double rough = lateralPrior(Joint::kAnkle).value;
-        ahead = camera.toBody(tracks.track(Joint::kKnee)[f].p_px, rough).x() -
-                camera.toBody(tracks.track(Joint::kAnkle)[f].p_px, rough).x();
+      KneeOnLeg knee;
+      if (a == Joint::kKnee || b == Joint::kKnee) {
+        if (!tracks.track(Joint::kAnkle)[f].known || !tracks.track(Joint::kHip)[f].known) continue;
+        const auto at = [&](Joint j) { return place(camera, j, f, knee, m).head<2>().eval(); };
+        for (int round = 0; round < 2; ++round)
+          knee = kneeOnLeg(at(Joint::kAnkle), at(Joint::kKnee), at(Joint::kHip));
       }
-      const Vec3 d = place(camera, a, f, ahead, m) - place(camera, b, f, ahead, m);
+      const Vec3 d = place(camera, a, f, knee, m) - place(camera, b, f, knee, m);
       // The trunk runs along the mid-plane: hips and shoulders differ in width, not in place.
       lengths.push_back(a == Joint::kShoulder ? d.head<2>().norm() : d.norm());
     }
@@ -147,7 +144,7 @@ Expected<ClipLengths> estimateLengths(const ClipTracks& tracks, const SideCamera
     addPair(camera, up, camera, down);
   };
   addMove(&Moves::stance_m, lateralPrior(Joint::kAnkle).sd);
-  addMove(&Moves::toes, toesSpread());
+  addMove(&Moves::toes, toesOut().sd);
   addMove(&Moves::hip_m, lateralPrior(Joint::kHip).sd);
   addMove(&Moves::shoulder_m, lateralPrior(Joint::kShoulder).sd);
   for (Joint j : {Joint::kShoulder, Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe}) {

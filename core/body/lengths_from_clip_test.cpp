@@ -33,7 +33,8 @@ TEST(LengthsFromClip, AreExactOnAnExactClip) {
   const Filmed f = filmed();
   const auto lengths = estimateLengths(f.clip.tracks, f.clip.camera, {}, f.reps);
   ASSERT_TRUE(lengths) << lengths.error().text;
-  const double knee_out = kneeLateral(0.05).value - lateralPrior(Joint::kHip).value;
+  const Vec2 ankle(-0.05, -1.37), knee(0.0, -0.945), hip(-0.0196, -0.545);
+  const double knee_out = kneeLateral(ankle, knee, hip).value - lateralPrior(Joint::kHip).value;
   EXPECT_NEAR(cm(lengths, Segment::kThigh), 100.0 * std::hypot(0.0196, 0.40, knee_out), 0.1);
   EXPECT_NEAR(cm(lengths, Segment::kTrunk), 50.0, 0.05);
   EXPECT_NEAR(cm(lengths, Segment::kFoot), 100.0 * std::hypot(0.26, 0.05), 0.05);

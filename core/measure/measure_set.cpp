@@ -75,12 +75,11 @@ class Scene {
     const int j = static_cast<int>(indexOf(joint));
     const SideCamera c = camera(d);
     double lateral = lateralPrior(joint).value;
-    if (joint == Joint::kKnee && knownAt(Joint::kAnkle, frame)) {
-      // The knee's own depth follows from how far it is in front of the ankle; two rounds settle it.
-      const double ankle_x =
-          c.toBody(track(Joint::kAnkle)[frame].p_px, lateralPrior(Joint::kAnkle).value).x();
+    if (joint == Joint::kKnee && knownAt(Joint::kAnkle, frame) && knownAt(Joint::kHip, frame)) {
+      // The knee's own depth follows from how far it is in front of the leg's line; two rounds settle it.
+      auto at = [&](Joint end) { return c.toBody(track(end)[frame].p_px, lateralPrior(end).value); };
       for (int round = 0; round < 2; ++round)
-        lateral = kneeLateral(c.toBody(p_px, lateral).x() - ankle_x).value;
+        lateral = kneeLateral(at(Joint::kAnkle), c.toBody(p_px, lateral), at(Joint::kHip)).value;
     }
     if (d.lateral_joint == j) lateral += d.lateral_m;
     if (d.placed_joint == j || (d.frame_joint == j && d.frame == frame)) p_px += d.shift_px;

@@ -67,11 +67,22 @@ double SideCamera::distance_m() const {
   return plate_lateral_m - depth_m * rayOf(*this, plate_px).dot(axesOf(*this).z);
 }
 
-Estimate kneeLateral(double knee_ahead_of_ankle_m) {
-  const double ahead = std::max(0.0, knee_ahead_of_ankle_m);
-  const double spread = std::tan(38.0 * kDeg) - std::tan(30.0 * kDeg);
-  return {lateralPrior(Joint::kAnkle).value + std::tan(30.0 * kDeg) * ahead,
-          std::hypot(0.025, spread * ahead)};
+KneeOnLeg kneeOnLeg(const Vec2& ankle_m, const Vec2& knee_m, const Vec2& hip_m) {
+  const Vec2 leg = hip_m - ankle_m;
+  const double share = std::clamp(leg.dot(knee_m - ankle_m) / std::max(1e-6, leg.squaredNorm()), 0.0, 1.0);
+  return {share, std::max(0.0, knee_m.x() - (ankle_m + share * leg).x())};
+}
+
+Estimate toesOut() {
+  return {std::tan(30.0 * kDeg), std::tan(38.0 * kDeg) - std::tan(30.0 * kDeg)};
+}
+
+Estimate kneeLateral(const Vec2& ankle_m, const Vec2& knee_m, const Vec2& hip_m) {
+  constexpr double kHingePlay_m = 0.025;  // bow legs, knock knees; own allowance
+  const KneeOnLeg k = kneeOnLeg(ankle_m, knee_m, hip_m);
+  const double ankle = lateralPrior(Joint::kAnkle).value, hip = lateralPrior(Joint::kHip).value;
+  return {ankle + k.share * (hip - ankle) + toesOut().value * k.ahead_m,
+          std::hypot(kHingePlay_m, toesOut().sd * k.ahead_m)};
 }
 
 Vec2 SideCamera::toBody(const Vec2& p_px, double lateral_m) const {

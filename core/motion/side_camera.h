@@ -32,14 +32,24 @@ Estimate focalPrior(int width_px, int height_px);
 
 // How far from the mid-plane a joint lies toward the camera (m). Sources: hip joint centres about 0.18 m
 // apart; heels at shoulder width, about 0.38 m apart; toes turned out 30 degrees; shoulders about 0.36 m
-// between joint centres. Standard deviations cover stance and build. For the knee this is the place in quiet
-// standing.
+// between joint centres. Standard deviations cover stance and build. For the knee this is a rough place, for
+// when ankle and hip are not known; see kneeLateral.
 Estimate lateralPrior(Joint joint);
 
-// The knee goes out over the toes as it goes forward: toes out about 30 ± 8 degrees (practice for a stance of
-// shoulder width), so its distance from the mid-plane is the ankle's plus tan 30° of its way in front of the
-// ankle.
-Estimate kneeLateral(double knee_ahead_of_ankle_m);
+// The knee is a hinge: a straight knee lies on the line from ankle to hip, a bent one leaves that line toward
+// the toes. Side-view places in the body frame (m).
+struct KneeOnLeg {
+  double share = 0.0;    // of the way from ankle to hip, at the knee's height on the leg
+  double ahead_m = 0.0;  // in front of that line
+};
+KneeOnLeg kneeOnLeg(const Vec2& ankle_m, const Vec2& knee_m, const Vec2& hip_m);
+
+// How far the knee goes out for each metre that it goes forward: toes out about 30 ± 8 degrees (practice, for
+// a stance of shoulder width).
+Estimate toesOut();
+
+// How far from the mid-plane the knee then lies (m): between ankle and hip, and out by the toes' angle.
+Estimate kneeLateral(const Vec2& ankle_m, const Vec2& knee_m, const Vec2& hip_m);
 
 struct SideCamera {
   double focal_px = 0.0;

@@ -1,5 +1,8 @@
 #include "core/motion/side_camera.h"
 
+#include <cmath>
+#include <numbers>
+
 #include <gtest/gtest.h>
 
 #include "tests/known_squat.h"
@@ -83,11 +86,18 @@ TEST(UpdateCamera, AUselessObservationChangesNothing) {
   EXPECT_NEAR(errors.roll_deg, 1.5, 1e-6);
 }
 
-TEST(KneeLateral, GoesOutwardAsItGoesForward) {
-  EXPECT_NEAR(kneeLateral(0.0).value, lateralPrior(Joint::kAnkle).value, 1e-12);
-  EXPECT_GT(kneeLateral(0.3).value, kneeLateral(0.1).value);
-  EXPECT_GT(kneeLateral(0.3).sd, kneeLateral(0.1).sd);
-  EXPECT_EQ(kneeLateral(-0.2).value, kneeLateral(0.0).value);
+TEST(KneeLateral, IsAHingeThatOpensTowardTheToes) {
+  const double ankle = lateralPrior(Joint::kAnkle).value, hip = lateralPrior(Joint::kHip).value;
+  // A straight leg, upright or leaning: the knee lies on it.
+  EXPECT_NEAR(kneeLateral({0, 0}, {0, 0.4}, {0, 0.8}).value, 0.5 * (ankle + hip), 1e-12);
+  EXPECT_NEAR(kneeLateral({0, 0}, {0.1, 0.4}, {0.2, 0.8}).value, 0.5 * (ankle + hip), 1e-12);
+  // Bent: out by the tangent of the toes' angle, and the less certain.
+  const Estimate bent = kneeLateral({0, 0}, {0.2, 0.4}, {0, 0.8});
+  EXPECT_NEAR(bent.value, 0.5 * (ankle + hip) + 0.2 * std::tan(std::numbers::pi / 6.0), 1e-12);
+  EXPECT_GT(bent.sd, kneeLateral({0, 0}, {0, 0.4}, {0, 0.8}).sd);
+  // Over-straightened knees do not go in; points on one spot are no reason for nonsense.
+  EXPECT_NEAR(kneeLateral({0, 0}, {-0.1, 0.4}, {0, 0.8}).value, 0.5 * (ankle + hip), 1e-12);
+  EXPECT_TRUE(std::isfinite(kneeLateral({0, 0}, {0, 0}, {0, 0}).value));
 }
 
 }  // namespace
