@@ -227,7 +227,7 @@ QString fitReasonWords(FitReason reason) {
     case FitReason::kTrunkClearlyMoreUpright:
       return tr("The trunk stays clearly more upright this way. Try both and compare.");
     case FitReason::kTrunkUprightEnough:
-      return tr("The trunk does not lean far in this style. Try both and compare.");
+      return tr("The trunk leans no further than is usual for this style. Try both and compare.");
     case FitReason::kHeavyForTheHand:
       return tr("Heavy against body weight: one hand turned, that hand slightly wider.");
     case FitReason::kLongHand:

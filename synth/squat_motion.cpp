@@ -162,7 +162,7 @@ SquatMotion::Posture SquatMotion::postureAt(double time_s) const {
     p.lean_rad = up.lean_rad + (1.0 - (1.0 - down) * (1.0 - down)) * (low.lean_rad - up.lean_rad);
     p.bar_x_m += down * low.bar_x_m;
     if (rising && part < kHipsFirstUntil)
-      p.lean_rad += lean_bump_rad_[r] * std::pow(std::sin(std::numbers::pi * part / kHipsFirstUntil), 2);
+      p.lean_rad += lean_bump_rad_[r] * std::pow(std::sin(std::numbers::pi * part / kHipsFirstUntil), 4);
   }
   return p;
 }
