@@ -9,6 +9,8 @@ namespace mottix {
 int printAccuracy(const std::vector<std::filesystem::path>& clips);
 // Lengths of the body read from each clip, with and without the height as a second ruler.
 int printLengths(const std::vector<std::filesystem::path>& clips);
+// Joints found without the coach, over whole clips, with the time each step takes.
+int printJoints(const std::vector<std::filesystem::path>& clips, const std::filesystem::path& models);
 // Each clip is decoded and tracked in turn, `rounds` times; medians and the ratio pair by pair.
 int printSpeed(const std::vector<std::filesystem::path>& clips, int rounds);
 

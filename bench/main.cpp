@@ -18,6 +18,11 @@ int main(int argc, char** argv) {
   CLI::App* lengths = app.add_subcommand("lengths", "Table of the lengths of the body for docs/accuracy.md");
   lengths->add_option("CLIPS", clips)->required();
   lengths->callback([&] { code = mottix::printLengths(clips); });
+  std::filesystem::path models;
+  CLI::App* joints = app.add_subcommand("joints", "Table of joints found by themselves for docs/accuracy.md");
+  joints->add_option("CLIPS", clips)->required();
+  joints->add_option("--models", models, "Folder of the keypoint networks")->required();
+  joints->callback([&] { code = mottix::printJoints(clips, models); });
   int solves = 20000;
   CLI::App* posture = app.add_subcommand("posture", "Time of one posture solve");
   posture->add_option("--solves", solves)->check(CLI::Range(100, 10000000))->capture_default_str();

@@ -15,7 +15,7 @@
 #include "report/analysis_document.h"
 #include "report/athlete_document.h"
 #include "report/wording.h"
-#include "vision/analyse_clip.h"
+#include "vision/joint_finder.h"
 
 namespace mottix {
 namespace {
@@ -24,7 +24,8 @@ namespace fs = std::filesystem;
 
 struct AnalyseOptions {
   std::string clip, lift = "squat", variant, view = "auto", facing = "auto", points, athlete, school = "base";
-  std::string json, csv;
+  std::string json, csv, models = modelsFolder(programFolder()).string();
+  bool bar_only = false;
   double plate_mm = 450.0;
   std::optional<double> load_kg;
 };
@@ -60,6 +61,7 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
     return fail(Remedy::kCorrectInput,
                 "There is no rule book “" + o.school + "”. There is: " + book.name + ".");
   Athlete athlete;
+  std::optional<Body> body;
   SetEdit edit;
   edit.asked.lift = *liftNamed(o.lift);
   edit.asked.variant = o.variant;
@@ -74,6 +76,7 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
     auto parsed = parseAthlete(*text, o.athlete);
     if (!parsed) return tl::make_unexpected(parsed.error());
     athlete = parsed->record.athlete;
+    if (const auto who = subjectOf(parsed->record)) body = who->body;
     edit.asked.reps = parsed->reps_asked;
   }
   AnalysisSettings settings = settingsFor(athlete, edit);
@@ -95,7 +98,8 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
       return true;
     });
   };
-  const double half = edit.placed.empty() ? 1.0 : 0.4;
+  const bool find = edit.placed.empty() && settings.lift == Lift::kSquat && !o.bar_only;
+  const double half = edit.placed.empty() && !find ? 1.0 : 0.3;
   TrackSettings track_settings;
   track_settings.plate_mm = o.plate_mm;
   auto clip = trackBar(o.clip, track_settings, progress("following the bar", 0.0, half));
@@ -109,11 +113,27 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
     if (!carried) return carried;
     layCorrections(clip->tracks, raw, edit.placed);
   }
+  std::string no_joints;  // why the program found none
+  if (find) {
+    std::array<JointTrack, kJointCount> raw;
+    std::array<double, kJointCount> found_sd_px{};
+    auto network = BodyPointNetwork::load(o.models);
+    const auto found = network ? trackFoundJoints(o.clip, *clip, o.plate_mm, settings.facing, body, *network,
+                                                  raw, found_sd_px, progress("finding the joints", half, 1.0))
+                               : tl::make_unexpected(network.error());
+    if (shows) std::fprintf(stderr, "\r                              \r");
+    if (found)
+      layCorrections(clip->tracks, raw, {}, found_sd_px);
+    else
+      no_joints = found.error().text;
+  }
   auto analysis = analyse(clip->tracks, clip->axis, settings, book);
   if (!analysis)
     return fail(analysis.error().remedy,
                 "“" + fs::path(o.clip).filename().string() + "”: " + analysis.error().text);
   if (clip->two_plates) analysis->warnings.push_back(Warning::kTwoPlates);
+  if (find && no_joints.empty()) analysis->warnings.push_back(Warning::kJointsFound);
+  if (!no_joints.empty()) std::cerr << "mottix-cli: note: " << no_joints << '\n';
   if (!o.json.empty())
     if (auto ok = writeText(o.json, toJson(clip->facts, clip->tracks, *analysis).dump(1) + "\n"); !ok)
       return ok;
@@ -144,7 +164,10 @@ void addAnalyseCommand(CLI::App& app, int& exit_code) {
       ->check(CLI::Range(100.0, 600.0))
       ->capture_default_str();
   c->add_option("--load", o->load_kg, "Load of the set in kg")->check(CLI::Range(0.0, 1000.0));
-  c->add_option("--points", o->points, "Joints placed by hand, JSON");
+  c->add_option("--points", o->points,
+                "Joints placed by hand, JSON; without, a squat's are found by the program");
+  c->add_flag("--bar-only", o->bar_only, "Do not look for the joints");
+  c->add_option("--models", o->models, "Folder of the keypoint network")->capture_default_str();
   c->add_option("--athlete", o->athlete, "The athlete's step and open pain, JSON");
   c->add_option("--school", o->school, "Rule book to judge by")->capture_default_str();
   c->add_option("--json", o->json, "Write the whole analysis as JSON; - is standard output");

@@ -18,6 +18,11 @@ Expected<std::string> readText(const std::string& path) {
   return text.str();
 }
 
+std::filesystem::path programFolder() {
+  std::error_code error;
+  return std::filesystem::read_symlink("/proc/self/exe", error).parent_path();
+}
+
 Expected<void> writeText(const std::string& path, const std::string& text) {
   if (path == "-") {
     std::cout << text << std::flush;

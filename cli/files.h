@@ -1,6 +1,7 @@
 // Reading and writing whole files for the commands; "-" writes to standard output.
 #pragma once
 
+#include <filesystem>
 #include <string>
 
 #include "core/base/error.h"
@@ -8,6 +9,8 @@
 namespace mottix {
 
 Expected<std::string> readText(const std::string& path);
+// The folder in which this program lies.
+std::filesystem::path programFolder();
 Expected<void> writeText(const std::string& path, const std::string& text);
 
 }  // namespace mottix

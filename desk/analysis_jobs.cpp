@@ -2,15 +2,18 @@
 
 #include <chrono>
 
-#include "vision/analyse_clip.h"
+#include "vision/joint_finder.h"
 
 namespace mottix {
 namespace {
 
-Expected<TrackOutcome> runJob(const TrackJob& job, const Progress& progress) {
+Expected<TrackOutcome> runJob(const TrackJob& job, const std::filesystem::path& models,
+                              const Progress& progress) {
   TrackOutcome out;
   out.facts = job.facts;
-  const double bar_part = job.place ? (job.known ? 0.0 : 0.4) : 1.0;
+  const bool find = !job.place && !models.empty() && job.asked.lift == Lift::kSquat;
+  const double bar_part = !job.place && !find ? 1.0 : job.known ? 0.0 : 0.3;
+  auto joint_progress = [&](double p) { return progress(bar_part + (1.0 - bar_part) * p); };
   ClipTracking clip;
   if (job.known) {
     clip.tracks = job.known->tracks;
@@ -31,10 +34,22 @@ Expected<TrackOutcome> runJob(const TrackJob& job, const Progress& progress) {
   out.record.axis = clip.axis;
   out.record.two_plates = clip.two_plates;
   if (job.place) {
-    auto carried =
-        trackJoints(job.film, clip, job.asked.plate_mm, job.asked.lift, job.asked.facing, *job.place,
-                    out.record.carried, [&](double p) { return progress(bar_part + (1.0 - bar_part) * p); });
+    auto carried = trackJoints(job.film, clip, job.asked.plate_mm, job.asked.lift, job.asked.facing,
+                               *job.place, out.record.carried, joint_progress);
     if (!carried) return tl::make_unexpected(carried.error());
+  } else if (find) {
+    auto network = BodyPointNetwork::load(models);
+    const auto found =
+        network ? trackFoundJoints(job.film, clip, job.asked.plate_mm, job.asked.facing, job.body, *network,
+                                   out.record.carried, out.record.found_sd_px, joint_progress)
+                : tl::make_unexpected(network.error());
+    // The bar is worth keeping when the joints are not found.
+    if (!found && found.error().remedy == Remedy::kCancelled && job.known)
+      return tl::make_unexpected(found.error());
+    if (!found) {
+      out.record.carried = {};
+      out.joints_problem = QString::fromStdString(found.error().text);
+    }
   }
   out.record.tracks = std::move(clip.tracks);
   for (JointTrack& track : out.record.tracks.joints) track.clear();
@@ -42,6 +57,18 @@ Expected<TrackOutcome> runJob(const TrackJob& job, const Progress& progress) {
 }
 
 }  // namespace
+
+TrackJob jobFor(const HouseFile& house, const SetRecord& set) {
+  TrackJob job;
+  job.set = set.id;
+  job.film = house.filmPath(set.clip);
+  job.facts = set.clip;
+  job.asked = set.edit.asked;
+  job.place = figureOf(set.edit);
+  if (const auto record = house.loadRecord(set.athlete))
+    if (const auto who = subjectOf(*record)) job.body = who->body;
+  return job;
+}
 
 AnalysisJobs::AnalysisJobs(QObject* parent) : QObject(parent) {
   pool_.setMaxThreadCount(1);
@@ -67,9 +94,9 @@ void AnalysisJobs::start(TrackJob job) {
   auto stop = std::make_shared<std::atomic<bool>>(false);
   stops_[job.set] = stop;
   parts_[job.set] = 0.0;
-  pool_.start([this, job = std::move(job), stop] {
+  pool_.start([this, job = std::move(job), models = models_, stop] {
     auto last = std::chrono::steady_clock::now();
-    const auto outcome = runJob(job, [&](double part) {
+    const auto outcome = runJob(job, models, [&](double part) {
       const auto now = std::chrono::steady_clock::now();
       if (now - last > std::chrono::milliseconds(60)) {
         last = now;

@@ -13,6 +13,7 @@
 #include <QThreadPool>
 
 #include "core/log/records.h"
+#include "store/house_file.h"
 #include "vision/plate_tracker.h"
 
 namespace mottix {
@@ -23,20 +24,29 @@ struct TrackJob {
   ClipFacts facts;  // kept as they are, but for what the film itself tells
   Asked asked;
   std::optional<PlateSeed> seed;
-  std::optional<PlacedPoints> place;         // joints to carry; without, only the bar is followed
+  std::optional<PlacedPoints> place;  // joints to carry; without, the program looks for a squat's itself
+  std::optional<Body> body;           // the athlete's, as far as it is known
   std::shared_ptr<const TrackRecord> known;  // the bar's track when it is there already
 };
 
 struct TrackOutcome {
   ClipFacts facts;
   TrackRecord record;
+  QString joints_problem;  // why the program found no joints; empty when it did or was not asked to
 };
+
+// What is to be done for a set as it stands in the house.
+TrackJob jobFor(const HouseFile& house, const SetRecord& set);
 
 class AnalysisJobs : public QObject {
   Q_OBJECT
  public:
   explicit AnalysisJobs(QObject* parent = nullptr);
   ~AnalysisJobs() override;  // stops everything and waits for it
+
+  // Folder of the keypoint network; without it joints are placed by hand.
+  void setModels(std::filesystem::path folder) { models_ = std::move(folder); }
+  bool findsJoints() const { return !models_.empty(); }
 
   void start(TrackJob job);
   void cancel(SetId set);
@@ -52,6 +62,7 @@ class AnalysisJobs : public QObject {
 
  private:
   QThreadPool pool_;
+  std::filesystem::path models_;
   std::map<SetId, std::shared_ptr<std::atomic<bool>>> stops_;
   std::map<SetId, double> parts_;
   void forget(SetId set);

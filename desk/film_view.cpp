@@ -103,6 +103,7 @@ void FilmView::setData(const SheetData* sheet, const QString& film_path) {
     picture_ = {};
     trouble_.clear();
     frame_ = shown_ = 0;
+    asked_.reset();
     source_.close();
     if (!path_.isEmpty()) source_.open(path_.toStdString());
     source_.want(0);
@@ -359,6 +360,7 @@ void FilmView::mouseReleaseEvent(QMouseEvent* event) {
   const Grip was = grip_;
   grip_ = Grip::kNone;
   if (was == Grip::kJoint) {
+    asked_.reset();
     emit jointMoved(shown_, held_, at.x(), at.y());
   } else if (was == Grip::kPlate) {
     const double radius = (at - held_at_px_).norm();
@@ -401,6 +403,31 @@ void FilmView::keyPressEvent(QKeyEvent* event) {
         if (rep->turn_frame < frame_) return goTo(rep->turn_frame);
     }
   };
+  if (asked_ && frame_ == asked_->frame) {
+    const bool nudge = event->modifiers().testFlag(Qt::ShiftModifier);
+    const Vec2 way = event->key() == Qt::Key_Left    ? Vec2(-1, 0)
+                     : event->key() == Qt::Key_Right ? Vec2(1, 0)
+                     : event->key() == Qt::Key_Up    ? Vec2(0, -1)
+                     : event->key() == Qt::Key_Down  ? Vec2(0, 1)
+                                                     : Vec2(0, 0);
+    if (nudge && !way.isZero()) {
+      asked_->nudged_px += way;
+      return update();
+    }
+    const auto at = jointsAt(asked_->frame)[indexOf(asked_->joint)];
+    if ((event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) && at) {
+      const Asked asked = *asked_;
+      asked_.reset();
+      const Vec2 here = *at + asked.nudged_px;
+      emit jointMoved(asked.frame, asked.joint, here.x(), here.y());
+      return;
+    }
+    if (event->key() == Qt::Key_Escape) {
+      asked_.reset();
+      emit askingEnded();
+      return update();
+    }
+  }
   switch (event->key()) {
     case Qt::Key_Right:
       by_rep ? rep_step(1) : goTo(frame_ + 1);
@@ -466,9 +493,34 @@ void FilmView::paintJoints(QPainter& p, const std::array<std::optional<Vec2>, kJ
   }
 }
 
-void FilmView::paintLoupe(QPainter& p) const {
+void FilmView::ask(std::size_t frame, Joint joint) {
+  play_.stop();
+  leaveMode();
+  goTo(frame);
+  asked_ = Asked{frame, joint, Vec2::Zero()};
+  setFocus();
+  update();
+}
+
+void FilmView::paintAsked(QPainter& p) const {
+  const auto at = jointsAt(asked_->frame)[indexOf(asked_->joint)];
+  if (!at || grip_ == Grip::kJoint) return;
+  const Vec2 here = *at + asked_->nudged_px;
+  const double sd_px = data_->tracks.track(asked_->joint)[asked_->frame].sd_px;
+  const double scale = filmRect().width() / std::max(1, picture_.width());
+  p.setBrush(Qt::NoBrush);
+  p.setPen(QPen(kOnFilm, 4.0));
+  p.drawEllipse(toWidget(here), sd_px * scale, sd_px * scale);
+  p.setPen(QPen(theme().clay, 2.0, Qt::DashLine));
+  p.drawEllipse(toWidget(here), sd_px * scale, sd_px * scale);
+  p.setPen(QPen(theme().clay, 2.0));
+  p.setBrush(kOnFilm);
+  p.drawEllipse(toWidget(here), 5, 5);
+  paintLoupe(p, here);
+}
+
+void FilmView::paintLoupe(QPainter& p, const Vec2& at) const {
   constexpr double kRadius = 70.0, kMagnified = 3.0;
-  const Vec2 at = grip_ == Grip::kJoint ? held_at_px_ : figure_[indexOf(held_)].value_or(held_at_px_);
   const QPointF centre = toWidget(at);
   QPointF where = centre + QPointF(centre.x() > 0.5 * width() ? -kRadius - 60 : kRadius + 60, 0);
   where.setY(std::clamp(where.y(), kRadius + 4, std::max(kRadius + 4, filmRect().height() - kRadius - 4)));
@@ -587,11 +639,12 @@ void FilmView::paintEvent(QPaintEvent*) {
       p.setPen(QPen(theme().clay, 2.0));
       p.setBrush(kOnFilm);
       p.drawEllipse(toWidget(held_at_px_), 6, 6);
-      paintLoupe(p);
+      paintLoupe(p, held_at_px_);
     }
+    if (asked_ && shown_ == asked_->frame) paintAsked(p);
   } else if (mode_ == Mode::kPlaceFigure) {
     paintJoints(p, figure_, true);
-    if (grip_ == Grip::kFigurePoint) paintLoupe(p);
+    if (grip_ == Grip::kFigurePoint) paintLoupe(p, figure_[indexOf(held_)].value_or(held_at_px_));
     paintBanner(p, tr("Drag the points onto hip, knee, ankle, shoulder, heel and toe of the near side; drag "
                       "a line to move the whole "
                       "figure. F turns it round. Enter follows the joints through the film, Esc leaves."));

@@ -40,6 +40,10 @@ class FilmView : public QWidget {
   void confirmFigure();
   void mirrorFigure();
   void togglePlay();
+  // Asks for one joint on one frame: it is ringed by its error, moved by dragging or with Shift and the
+  // arrows, and Enter says that it is right.
+  void ask(std::size_t frame, Joint joint);
+  bool asking() const { return asked_.has_value(); }
   bool playing() const { return play_.isActive(); }
 
   QPointF toWidget(const Vec2& film_px) const;
@@ -52,6 +56,7 @@ class FilmView : public QWidget {
   void figurePlaced(mottix::PlacedPoints points);
   void platePointed(std::size_t frame, double x_px, double y_px, double radius_px);
   void modeChanged();
+  void askingEnded();  // by Esc
   void filmFailed(QString reason);
 
  protected:
@@ -80,6 +85,12 @@ class FilmView : public QWidget {
   Joint held_ = Joint::kHip;
   Vec2 held_at_px_ = Vec2::Zero();  // film coordinates of what is held, or where a drag began
   int time_way_ = 1;                // the direction in which the bar was pulled last
+  struct Asked {
+    std::size_t frame;
+    Joint joint;
+    Vec2 nudged_px = Vec2::Zero();
+  };
+  std::optional<Asked> asked_;
   QTimer play_;
   QPointF mouse_;
   QString trouble_;
@@ -96,7 +107,8 @@ class FilmView : public QWidget {
   void paintJoints(QPainter& painter, const std::array<std::optional<Vec2>, kJointCount>& points,
                    bool handles) const;
   void paintTag(QPainter& painter, const QPointF& at, const QString& text, bool on_left) const;
-  void paintLoupe(QPainter& painter) const;
+  void paintLoupe(QPainter& painter, const Vec2& at_px) const;
+  void paintAsked(QPainter& painter) const;
   void paintBanner(QPainter& painter, const QString& text) const;
 };
 

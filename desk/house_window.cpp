@@ -54,8 +54,9 @@ class RemoveSet : public QUndoCommand {
 
 }  // namespace
 
-HouseWindow::HouseWindow(HouseFile house, QDate today, QWidget* parent)
-    : QMainWindow(parent), house_(std::move(house)), today_(today), desk_(house_, undo_, today) {
+HouseWindow::HouseWindow(HouseFile house, QDate today, std::filesystem::path models)
+    : house_(std::move(house)), today_(today), desk_(house_, undo_, today) {
+  jobs_.setModels(std::move(models));
   qRegisterMetaType<mottix::SetId>();
   buildChrome();
   undo_.addStack(&queue_stack_);
@@ -288,13 +289,7 @@ void HouseWindow::addFilms(AthleteId athlete, const QStringList& files) {
 }
 
 void HouseWindow::follow(const SetRecord& set) {
-  TrackJob job;
-  job.set = set.id;
-  job.film = house_.filmPath(set.clip);
-  job.facts = set.clip;
-  job.asked = set.edit.asked;
-  if (!set.edit.placed.empty()) job.place = set.edit.placed.front();
-  jobs_.start(std::move(job));
+  jobs_.start(jobFor(house_, set));
 }
 
 std::optional<AthleteId> HouseWindow::athleteAtHand() const {

@@ -23,7 +23,8 @@ class HouseWindow : public QMainWindow {
   Q_OBJECT
  public:
   // `today` dates new sets; it comes from outside so that a test can fix it.
-  HouseWindow(HouseFile house, QDate today, QWidget* parent = nullptr);
+  // `models`: folder of the keypoint network; without it joints are placed by hand.
+  HouseWindow(HouseFile house, QDate today, std::filesystem::path models = {});
 
   QueueView& queue() { return *queue_; }
   SetSheet& sheet() { return *sheet_; }

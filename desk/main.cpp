@@ -9,6 +9,7 @@
 #include "desk/house_window.h"
 #include "desk/theme.h"
 #include "desk/trial_panel.h"
+#include "vision/body_points.h"
 
 namespace {
 
@@ -49,6 +50,9 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
           30))
     return 1;
   if (!save(QStringLiteral("set_sheet"))) return 1;
+  window.sheet().askLeastSure();
+  waitUntil([&] { return window.sheet().film().shownFrame() == window.sheet().film().frame(); }, 10);
+  if (!save(QStringLiteral("least_sure"))) return 1;
   // Fit of somebody who tries set-ups.
   mottix::AthleteId athlete = window.sheet().data().athlete.id;
   if (auto all = window.house().athletes(); all)
@@ -134,7 +138,8 @@ int main(int argc, char** argv) {
     QMessageBox::warning(nullptr, QStringLiteral("Mottix"), QString::fromStdString(house.error().text));
     return 1;
   }
-  mottix::HouseWindow window(std::move(*house), QDate::currentDate());
+  const auto models = mottix::modelsFolder(QCoreApplication::applicationDirPath().toStdString());
+  mottix::HouseWindow window(std::move(*house), QDate::currentDate(), models);
   const QStringList size = parser.value(size_option).split(QLatin1Char('x'));
   if (size.size() == 2) window.resize(size[0].toInt(), size[1].toInt());
   window.show();

@@ -6,8 +6,12 @@ namespace mottix {
 
 SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const SetEdit& edit) {
   ClipTracks tracks = record.tracks;
-  if (!edit.placed.empty() && record.hasJoints()) layCorrections(tracks, record.carried, edit.placed);
+  // Joints carried from a figure that was taken back are not shown.
+  if (record.hasJoints() && (record.foundByItself() || !edit.placed.empty()))
+    layCorrections(tracks, record.carried, edit.placed, record.found_sd_px);
   auto analysis = analyse(tracks, record.axis, settingsFor(athlete, edit), builtInRuleBook());
+  if (analysis && record.foundByItself() && edit.placed.empty())
+    analysis->warnings.push_back(Warning::kJointsFound);
   if (analysis && record.two_plates) analysis->warnings.push_back(Warning::kTwoPlates);
   return {std::move(tracks), std::move(analysis)};
 }

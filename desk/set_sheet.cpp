@@ -115,6 +115,7 @@ void SetSheet::build() {
   };
   key(Qt::Key_P, &SetSheet::placeFigure);
   key(Qt::Key_L, &SetSheet::pointAtPlate);
+  key(Qt::Key_N, &SetSheet::askLeastSure);
   key(Qt::Key_S, &SetSheet::sayCue);
   key(Qt::Key_O, &SetSheet::otherCue);
   key(Qt::Key_E, &SetSheet::changeLoad);
@@ -142,6 +143,9 @@ QWidget* SetSheet::buildFilmSide() {
   tools->addWidget(play_);
   tools->addWidget(place_);
   tools->addWidget(point_);
+  unsure_ = button(tr("Least sure · N"), tr("Go to the joint and frame where a hand would help most"), true);
+  tools->addWidget(unsure_);
+  connect(unsure_, &QPushButton::clicked, this, &SetSheet::askLeastSure);
   tools->addWidget(moment_, 1);
   column->addWidget(film_tools_);
   ribbon_ = new RepRibbon;
@@ -155,11 +159,17 @@ QWidget* SetSheet::buildFilmSide() {
     refreshMoment();
   });
   connect(film_, &FilmView::filmFailed, this, &SetSheet::trouble);
+  connect(film_, &FilmView::askingEnded, this, [this] {
+    asks_ = false;
+    emit trouble({});
+  });
   connect(ribbon_, &RepRibbon::frameWanted, film_, &FilmView::goTo);
   connect(film_, &FilmView::jointMoved, this, [this](std::size_t frame, Joint joint, double x, double y) {
     SetEdit after = data_.set.edit;
     placeJoint(after.placed, frame, joint, Vec2(x, y));
     push(tr("Put the %1 right on frame %2").arg(QString::fromUtf8(nameOf(joint).data())).arg(frame), after);
+    // One after another, as long as the coach goes on.
+    if (asks_) askLeastSure();
   });
   connect(film_, &FilmView::figurePlaced, this, [this](const PlacedPoints& points) {
     SetEdit after = data_.set.edit;
@@ -168,9 +178,7 @@ QWidget* SetSheet::buildFilmSide() {
     push(tr("Place the figure"), after);
   });
   connect(film_, &FilmView::platePointed, this, [this](std::size_t frame, double x, double y, double radius) {
-    startTracking(PlateSeed{frame, Vec2(x, y), radius}, data_.set.edit.placed.empty()
-                                                            ? std::nullopt
-                                                            : std::optional(data_.set.edit.placed.front()));
+    startTracking(PlateSeed{frame, Vec2(x, y), radius});
     refresh();
   });
   return side;
@@ -457,8 +465,13 @@ void SetSheet::apply(SetId id, const SetEdit& edit) {
     data_.set.state = state;
     recompute();
     refresh();
-    if (!edit.placed.empty() && data_.record && !data_.record->hasJoints() && !jobs_.running(id)) {
-      startTracking(std::nullopt, edit.placed.front());
+    // A figure that was laid is carried; one that was taken back makes room for what the program finds
+    // itself.
+    const bool carry = figureOf(edit) && data_.record && !data_.record->hasJoints();
+    const bool find = edit.placed.empty() && data_.record && data_.record->hasJoints() &&
+                      !data_.record->foundByItself() && jobs_.findsJoints();
+    if ((carry || find) && !jobs_.running(id)) {
+      startTracking();
       refresh();
     }
   }
@@ -483,14 +496,9 @@ void SetSheet::recompute() {
     emit trouble(QString::fromStdString(ok.error().text));
 }
 
-void SetSheet::startTracking(std::optional<PlateSeed> seed, std::optional<PlacedPoints> place) {
-  TrackJob job;
-  job.set = data_.set.id;
-  job.film = house_.filmPath(data_.set.clip);
-  job.facts = data_.set.clip;
-  job.asked = data_.set.edit.asked;
+void SetSheet::startTracking(std::optional<PlateSeed> seed) {
+  TrackJob job = jobFor(house_, data_.set);
   job.seed = seed;
-  job.place = std::move(place);
   if (!seed && data_.record) job.known = std::make_shared<TrackRecord>(*data_.record);
   jobs_.start(std::move(job));
 }
@@ -499,6 +507,7 @@ void SetSheet::takeOutcome(SetId id, const TrackOutcome& outcome) {
   if (auto ok = house_.saveTracks(id, outcome.facts, outcome.record); !ok)
     return emit trouble(QString::fromStdString(ok.error().text));
   if (id == data_.set.id) {
+    if (!outcome.joints_problem.isEmpty()) emit trouble(outcome.joints_problem);
     const bool first = !data_.record.has_value();
     const std::size_t frame = film_->frame();
     open(id);
@@ -552,6 +561,7 @@ void SetSheet::refresh() {
   ribbon_->setFrame(film_->frame());
   place_->setEnabled(data_.record.has_value() && !jobs_.running(data_.set.id));
   point_->setEnabled(!jobs_.running(data_.set.id));
+  unsure_->setVisible(data_.tracks.has(Joint::kHip));
   refreshJudged();
   refreshSaid();
   refreshNext();
@@ -661,6 +671,14 @@ void SetSheet::refreshJudged() {
                    "through the film by itself."),
                 14, true);
       action(tr("Place the figure · P"), tr("Lay the figure on the lifter"), &SetSheet::placeFigure);
+      if (jobs_.findsJoints()) {
+        QPushButton* b =
+            action(tr("Look for the joints"), tr("Let the program look for the joints itself"), [this] {
+              startTracking();
+              refresh();
+            });
+        b->setProperty("what", QStringLiteral("find"));
+      }
     }
     std::set<std::string> plotted;  // one plot a rule
     for (const Finding& f : data_.analysis->findings) {
@@ -695,7 +713,7 @@ void SetSheet::refreshJudged() {
               true);
     QPushButton* b =
         action(tr("Follow the bar"), tr("Look for the plate and follow it through the film"), [this] {
-          startTracking(std::nullopt, std::nullopt);
+          startTracking();
           refresh();
         });
     b->setProperty("what", QStringLiteral("follow"));
@@ -782,6 +800,27 @@ void SetSheet::placeFigure() {
   if (jobs_.running(data_.set.id))
     return emit trouble(tr("The film is being followed; stop it first to place the figure anew."));
   film_->startPlacing();
+}
+
+void SetSheet::askLeastSure() {
+  asks_ = false;
+  if (!data_.analysis || !data_.tracks.has(Joint::kHip))
+    return emit trouble(tr("There are no joints to put right yet. Place the figure first (P)."));
+  const auto next = suggestCorrection(data_.tracks, data_.analysis->reps, data_.set.edit.placed,
+                                      data_.analysis->camera.plate_radius_px);
+  if (!next) {
+    film_->update();
+    return emit trouble(
+        tr("No joint is clearly less sure than a careful hand. Nothing is left to put right."));
+  }
+  asks_ = true;
+  film_->ask(next->frame, next->joint);
+  const double cm = 0.1 * next->sd_px * data_.analysis->body_scale.value;
+  emit trouble(
+      tr("Least sure: the %1, ± %2 cm. Drag it, or move it with Shift and the arrows; Enter when it is "
+         "right, Esc to stop.")
+          .arg(QString::fromUtf8(nameOf(next->joint).data()))
+          .arg(cm, 0, 'f', 0));
 }
 
 void SetSheet::pointAtPlate() {

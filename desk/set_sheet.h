@@ -49,6 +49,7 @@ class SetSheet : public QWidget {
 
  public slots:
   void placeFigure();
+  void askLeastSure();
   void pointAtPlate();
   void sayCue();
   void otherCue();
@@ -70,6 +71,7 @@ class SetSheet : public QWidget {
   AnalysisJobs& jobs_;
   QUndoGroup& undo_;
   std::map<SetId, std::unique_ptr<QUndoStack>> stacks_;
+  bool asks_ = false;  // joints are being put right one after another
   SheetData data_;
   std::vector<SetupRecord> setups_;  // of the athlete and lift at hand
   std::size_t cue_choice_ = 0;
@@ -80,7 +82,7 @@ class SetSheet : public QWidget {
   QLabel* trust_ = nullptr;
   FilmView* film_ = nullptr;
   QWidget* film_tools_ = nullptr;
-  QPushButton *place_ = nullptr, *point_ = nullptr, *play_ = nullptr;
+  QPushButton *place_ = nullptr, *point_ = nullptr, *unsure_ = nullptr, *play_ = nullptr;
   QLabel* moment_ = nullptr;
   RepRibbon* ribbon_ = nullptr;
   QScrollArea* judged_area_ = nullptr;
@@ -107,7 +109,8 @@ class SetSheet : public QWidget {
   void refreshSaid();
   void refreshNext();
   void refreshMoment();
-  void startTracking(std::optional<PlateSeed> seed, std::optional<PlacedPoints> place);
+  // With what the set says now: its figure when one is laid, else what the program finds.
+  void startTracking(std::optional<PlateSeed> seed = std::nullopt);
   std::vector<const Cue*> cuesOffered() const;
 };
 

@@ -166,6 +166,8 @@ QString noteOf(MeasureStatus status) {
 
 QString warningWords(Warning warning) {
   switch (warning) {
+    case Warning::kJointsFound:
+      return tr("The program found the joints itself, so they are less sure; drag any that is off.");
     case Warning::kTwoPlates:
       return tr("A second plate of like size moves in this film. Check that the right bar is followed.");
     case Warning::kBarOftenLost:

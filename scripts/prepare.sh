@@ -8,7 +8,7 @@ packages=(
   libsqlitecpp-dev libsqlite3-dev libopencv-dev
   libavformat-dev libavcodec-dev libavutil-dev libswscale-dev
   qt6-base-dev qt6-svg-dev libgtest-dev
-  xvfb xauth python3-jsonschema ffmpeg
+  xvfb xauth python3-jsonschema ffmpeg xz-utils
 )
 
 missing=()

@@ -773,6 +773,11 @@ Expected<std::optional<TrackRecord>> HouseFile::loadTracks(SetId id) const {
         }
       }
     }
+    SQLite::Statement found(impl_->db, "SELECT joint, sd_px FROM found_joint WHERE set_id = ?");
+    found.bind(1, raw(id));
+    while (found.executeStep())
+      if (const auto joint = jointNamed(found.getColumn(0).getString()))
+        out.found_sd_px[indexOf(*joint)] = found.getColumn(1).getDouble();
     if (out.tracks.bar.empty()) return damaged();
     for (const JointTrack& track : out.carried)
       if (!track.empty() && track.size() != out.tracks.bar.size()) return damaged();
@@ -797,6 +802,7 @@ Expected<void> HouseFile::saveTracks(SetId id, const ClipFacts& clip, const Trac
     facts.exec();
     impl_->clear("track", id);
     impl_->clear("tracking", id);
+    impl_->clear("found_joint", id);
     SQLite::Statement head(impl_->db, "INSERT INTO tracking VALUES (?, ?, ?, ?, ?, ?, ?, ?)");
     head.bind(1, raw(id));
     head.bind(2, record.version);
@@ -832,6 +838,15 @@ Expected<void> HouseFile::saveTracks(SetId id, const ClipFacts& clip, const Trac
       for (const JointSample& s : record.carried[j])
         values.insert(values.end(), {s.p_px.x(), s.p_px.y(), s.sd_px, s.known ? 1.0 : 0.0});
       put(std::string(kJointNames[j]), values);
+    }
+    SQLite::Statement found(impl_->db, "INSERT INTO found_joint VALUES (?, ?, ?)");
+    for (std::size_t j = 0; j < kJointCount; ++j) {
+      if (record.found_sd_px[j] <= 0.0) continue;
+      found.reset();
+      found.bind(1, raw(id));
+      found.bind(2, std::string(kJointNames[j]));
+      found.bind(3, record.found_sd_px[j]);
+      found.exec();
     }
     SQLite::Statement state(impl_->db,
                             "UPDATE lift_set SET problem = '', state = CASE state WHEN 'reviewed' THEN state "

@@ -65,6 +65,7 @@ class HouseFileTest : public testing::Test {
     record.tracks.bar[4].state = TrackState::kLost;
     record.carried[indexOf(Joint::kHip)].assign(5, {Vec2(10, 20), 1.5, true});
     record.carried[indexOf(Joint::kHip)][2].known = false;
+    record.found_sd_px[indexOf(Joint::kHip)] = 17.5;
     return record;
   }
   static std::string bytes(const fs::path& file) {
@@ -234,6 +235,8 @@ TEST_F(HouseFileTest, TracksComeBackExactly) {
   }
   EXPECT_FALSE(loaded->carried[indexOf(Joint::kHip)][2].known);
   EXPECT_TRUE(loaded->carried[indexOf(Joint::kKnee)].empty());
+  EXPECT_EQ(loaded->found_sd_px, record.found_sd_px);
+  EXPECT_TRUE(loaded->foundByItself());
   EXPECT_EQ(loaded->axis->vanishing_px, record.axis->vanishing_px);
   const auto set = *house.loadSet(id);
   EXPECT_EQ(set.state, SetState::kTracked);
@@ -287,7 +290,7 @@ TEST_F(HouseFileTest, RemovingASetTakesEverythingOfItAlong) {
   ASSERT_TRUE(house.removeSet(id));
   EXPECT_FALSE(house.loadSet(id));
   SQLite::Database db(path.string(), SQLite::OPEN_READONLY);
-  for (const char* table : {"track", "tracking", "placed_point", "overrule", "clip"})
+  for (const char* table : {"track", "tracking", "found_joint", "placed_point", "overrule", "clip"})
     EXPECT_EQ(db.execAndGet(std::string("SELECT count(*) FROM ") + table).getInt(), 0) << table;
 }
 

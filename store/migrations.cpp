@@ -2,7 +2,7 @@
 
 namespace mottix {
 
-const std::array<std::string_view, 3> kMigrations = {
+const std::array<std::string_view, 4> kMigrations = {
     R"sql(
 CREATE TABLE athlete (
   id INTEGER PRIMARY KEY,
@@ -180,6 +180,14 @@ CREATE INDEX setup_of_athlete ON setup(athlete_id);
 ALTER TABLE lift_set ADD COLUMN setup_id INTEGER REFERENCES setup(id);
 ALTER TABLE lift_set ADD COLUMN comfort INTEGER CHECK (comfort BETWEEN 0 AND 10);
 ALTER TABLE lift_set ADD COLUMN effort_felt REAL;
+)sql",
+                                             R"sql(
+CREATE TABLE found_joint (             -- joints that the program placed itself; none: the coach did
+  set_id INTEGER NOT NULL REFERENCES lift_set(id) ON DELETE CASCADE,
+  joint TEXT NOT NULL,
+  sd_px REAL NOT NULL,                 -- of each coordinate, on the picture from which it is carried
+  PRIMARY KEY (set_id, joint)
+);
 )sql"};
 
 }  // namespace mottix

@@ -2,6 +2,7 @@
 #include <sys/wait.h>
 #include <unistd.h>
 
+#include <cmath>
 #include <cstdlib>
 #include <filesystem>
 #include <fstream>
@@ -89,8 +90,34 @@ TEST_F(CommandLine, AnalyseWritesJsonThatFitsItsSchema) {
   EXPECT_TRUE(fitsSchema(folder / "a.json", "analysis"));
 }
 
+TEST_F(CommandLine, WithoutPointsTheJointsAreFoundAndTheirErrorIsSaid) {
+  const Ran ran = run("analyse " + film() + " --load 80 --json -");
+  ASSERT_EQ(ran.code, 0) << ran.err;
+  const auto doc = nlohmann::json::parse(ran.out, nullptr, false);
+  ASSERT_FALSE(doc.is_discarded());
+  const auto truth = nlohmann::json::parse(textOf(folder / "squat.truth.json"));
+  EXPECT_EQ(doc["view"]["facing"], "right");
+  const double height_px =
+      truth["athlete"]["height_m"].get<double>() * 1000.0 / doc["scale"]["body_mm_per_px"].get<double>();
+  for (const char* j : {"hip", "knee", "ankle"}) {
+    const auto& found = doc["frames"][0]["joints"][j];
+    const auto& px = truth["frames"][0]["joints"][std::string("right_") + j]["px"];
+    EXPECT_LT(std::hypot(found["x_px"].get<double>() - px[0].get<double>(),
+                         found["y_px"].get<double>() - px[1].get<double>()),
+              0.08 * height_px)
+        << j;
+    EXPECT_GT(found["sd_px"].get<double>(), 3.0) << j << " is not as sure as a coach's hand";
+  }
+  EXPECT_NE(doc["warnings"].dump().find("joints_found"), std::string::npos);
+  // Without the network the bar is measured all the same, and it is said why the rest is not.
+  const Ran without = run("analyse " + film() + " --models /no/such/folder");
+  EXPECT_EQ(without.code, 0);
+  EXPECT_NE(without.err.find("body_points.onnx"), std::string::npos) << without.err;
+  EXPECT_NE(without.out.find("2 reps"), std::string::npos);
+}
+
 TEST_F(CommandLine, JsonToStandardOutputIsNothingButJson) {
-  const Ran ran = run("analyse " + film() + " --json -");
+  const Ran ran = run("analyse " + film() + " --bar-only --json -");
   ASSERT_EQ(ran.code, 0) << ran.err;
   const auto doc = nlohmann::json::parse(ran.out, nullptr, false);
   ASSERT_FALSE(doc.is_discarded());

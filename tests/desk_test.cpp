@@ -60,12 +60,13 @@ class Desk : public testing::Test {
   }
   void TearDown() override { window.reset(); }
 
-  void reopen() {
+  // With `models` the desk looks for the joints itself; most tests lay the figure.
+  void reopen(const fs::path& models = {}) {
     if (window) window->close();
     window.reset();
     auto house = HouseFile::open(house_path);
     ASSERT_TRUE(house);
-    window = std::make_unique<HouseWindow>(std::move(*house), QDate(2026, 11, 24));
+    window = std::make_unique<HouseWindow>(std::move(*house), QDate(2026, 11, 24), models);
     window->show();
     window->activateWindow();
     ASSERT_TRUE(QTest::qWaitForWindowActive(window.get()));
@@ -390,6 +391,96 @@ TEST_F(Desk, TheWholeRoundFromFigureToNextLoadSurvivesClosing) {
   settle();
   EXPECT_EQ(window->sheet().findChildren<FindingCard*>().size(), card_count);
   EXPECT_TRUE(window->jobs().idle()) << "nothing is computed from the film again";
+}
+
+TEST_F(Desk, AFilmIsMeasuredWithoutAHandAndADragMakesItSurer) {
+  reopen(MOTTIX_MODELS);
+  const SetId id = droppedAndFollowed();
+  openByKey(id);
+  SetSheet& sheet = window->sheet();
+  FilmView& view = sheet.film();
+  ASSERT_TRUE(sheet.data().tracks.has(Joint::kHip)) << window->notice().toStdString();
+  EXPECT_TRUE(sheet.data().set.edit.placed.empty());
+  ASSERT_TRUE(sheet.data().analysis);
+  auto warned = [&] {
+    const auto& w = sheet.data().analysis->warnings;
+    return std::find(w.begin(), w.end(), Warning::kJointsFound) != w.end();
+  };
+  EXPECT_TRUE(warned());
+
+  // The hip is put right where the truth says.
+  QTest::keyClick(&view, Qt::Key_Home);
+  ASSERT_TRUE(waitFor([&] { return view.hasPicture() && view.shownFrame() == 0; }));
+  auto hip = [&] { return window->sheet().data().tracks.track(Joint::kHip)[0]; };
+  const JointSample found = hip();
+  const auto& px = truth["frames"][0]["joints"]["right_hip"]["px"];
+  drag(view, view.toWidget(found.p_px), view.toWidget(Vec2(px[0], px[1])));
+  ASSERT_EQ(sheet.data().set.edit.placed.size(), 1u);
+  EXPECT_LT((hip().p_px - Vec2(px[0], px[1])).norm(), 2.0);
+  EXPECT_LT(hip().sd_px, 0.5 * found.sd_px);
+  EXPECT_FALSE(warned());
+  EXPECT_FALSE(window->jobs().running(id)) << "a drag follows nothing anew";
+
+  // Everything found is there again after undo, and after closing.
+  QTest::keySequence(window.get(), QKeySequence::Undo);
+  EXPECT_TRUE(sheet.data().set.edit.placed.empty());
+  EXPECT_LT((hip().p_px - found.p_px).norm(), 1e-6);
+  reopen(MOTTIX_MODELS);
+  openByKey(id);
+  EXPECT_LT((hip().p_px - found.p_px).norm(), 1e-6);
+  EXPECT_NEAR(hip().sd_px, found.sd_px, 1e-6);
+}
+
+TEST_F(Desk, TheLeastSureJointsAreOfferedOneAfterAnotherByKeyboard) {
+  reopen(MOTTIX_MODELS);
+  openByKey(droppedAndFollowed());
+  SetSheet& sheet = window->sheet();
+  FilmView& view = sheet.film();
+  QTest::keyClick(&view, Qt::Key_N);
+  ASSERT_TRUE(view.asking());
+  EXPECT_TRUE(window->notice().contains(QStringLiteral("Least sure")));
+  const std::size_t frame = view.frame();
+  ASSERT_TRUE(waitFor([&] { return view.shownFrame() == frame; }));
+  for (int i = 0; i < 3; ++i) QTest::keyClick(&view, Qt::Key_Up, Qt::ShiftModifier);
+  QTest::keyClick(&view, Qt::Key_Left, Qt::ShiftModifier);
+  EXPECT_TRUE(sheet.data().set.edit.placed.empty()) << "not yet";
+  const ClipTracks before = sheet.data().tracks;
+  QTest::keyClick(&view, Qt::Key_Return);
+  const auto& placed = sheet.data().set.edit.placed;
+  ASSERT_EQ(placed.size(), 1u);
+  EXPECT_EQ(placed[0].frame, frame);
+  std::size_t moved = 0;
+  for (std::size_t j = 0; j < kJointCount; ++j)
+    if (placed[0].joints[j]) {
+      ++moved;
+      EXPECT_LT((*placed[0].joints[j] - before.joints[j][frame].p_px - Vec2(-1.0, -3.0)).norm(), 1e-9);
+      EXPECT_LT(sheet.data().tracks.joints[j][frame].sd_px, before.joints[j][frame].sd_px);
+    }
+  EXPECT_EQ(moved, 1u);
+  EXPECT_TRUE(view.asking()) << "the next one is offered";
+  QTest::keyClick(&view, Qt::Key_Escape);
+  EXPECT_FALSE(view.asking());
+  EXPECT_TRUE(window->onSheet()) << "the first Esc ends the asking only";
+  // Six at most, and nothing is clearly less sure than a hand.
+  QTest::keyClick(&view, Qt::Key_N);
+  int asked = 1;
+  for (; view.asking() && asked < 20; ++asked) QTest::keyClick(&view, Qt::Key_Return);
+  EXPECT_TRUE(window->notice().contains(QStringLiteral("Nothing is left"))) << asked;
+}
+
+TEST_F(Desk, AFigureThatIsTakenBackMakesRoomForWhatIsFound) {
+  const SetId id = placedSheet();
+  window->close();
+  reopen(MOTTIX_MODELS);
+  openByKey(id);
+  SetSheet& sheet = window->sheet();
+  SetEdit edit = sheet.data().set.edit;
+  edit.placed.clear();
+  sheet.apply(id, edit);
+  ASSERT_TRUE(window->jobs().running(id));
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  EXPECT_TRUE(sheet.data().record->foundByItself());
+  EXPECT_TRUE(sheet.data().tracks.has(Joint::kHip));
 }
 
 TEST_F(Desk, EveryWordOfTheSentenceIsTakenOrRefused) {

@@ -85,7 +85,8 @@ Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking
 }
 
 void layCorrections(ClipTracks& tracks, const std::array<JointTrack, kJointCount>& raw,
-                    const std::vector<PlacedPoints>& placed) {
+                    const std::vector<PlacedPoints>& placed,
+                    const std::array<double, kJointCount>& found_sd_px) {
   std::vector<double> radius;
   for (const BarSample& s : tracks.bar)
     if (s.state == TrackState::kSeen) radius.push_back(s.radius_px);
@@ -96,9 +97,9 @@ void layCorrections(ClipTracks& tracks, const std::array<JointTrack, kJointCount
     typical = *mid;
   }
   for (std::size_t j = 0; j < kJointCount; ++j)
-    tracks.joints[j] = raw[j].empty()
-                           ? JointTrack{}
-                           : applyCorrections(raw[j], static_cast<Joint>(j), placed, tracks.time_s, typical);
+    tracks.joints[j] = raw[j].empty() ? JointTrack{}
+                                      : applyCorrections(raw[j], static_cast<Joint>(j), placed, tracks.time_s,
+                                                         typical, found_sd_px[j]);
 }
 
 }  // namespace mottix

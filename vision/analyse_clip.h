@@ -15,7 +15,7 @@
 namespace mottix {
 
 // Name and version of the trackers, kept beside stored tracks.
-inline constexpr std::string_view kTrackerVersion = "disc-outline/1 leg-flow/1";
+inline constexpr std::string_view kTrackerVersion = "disc-outline/1 leg-flow/1 seen-joints/1";
 
 struct ClipTracking {
   ClipFacts facts;
@@ -40,8 +40,9 @@ Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking
                            Lift lift, Facing facing, const PlacedPoints& first,
                            std::array<JointTrack, kJointCount>& raw, const Progress& progress = {});
 
-// Joints of `tracks` from carried tracks and all placed points.
+// Joints of `tracks` from carried tracks and all placed points; `found_sd_px` as in TrackRecord.
 void layCorrections(ClipTracks& tracks, const std::array<JointTrack, kJointCount>& raw,
-                    const std::vector<PlacedPoints>& placed);
+                    const std::vector<PlacedPoints>& placed,
+                    const std::array<double, kJointCount>& found_sd_px = {});
 
 }  // namespace mottix

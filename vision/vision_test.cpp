@@ -1,6 +1,7 @@
 #include <unistd.h>
 
 #include <fstream>
+#include <set>
 
 #include <gtest/gtest.h>
 #include <nlohmann/json.hpp>
@@ -11,6 +12,7 @@
 #include "vision/analyse_clip.h"
 #include "vision/bar_axis.h"
 #include "vision/disc_outline.h"
+#include "vision/joint_finder.h"
 
 namespace mottix {
 namespace {
@@ -330,10 +332,65 @@ TEST_F(OnFilm, JointsAreCarriedFromAnyFrameAndFeetStandStill) {
       sum += (raw[indexOf(j)][i].p_px - point(truth["frames"][i]["joints"][near + std::string(nameOf(j))]))
                  .squaredNorm();
     }
-    EXPECT_LT(std::sqrt(sum / static_cast<double>(raw[indexOf(j)].size())), 5.0) << nameOf(j);
+    EXPECT_LT(std::sqrt(sum / static_cast<double>(raw[indexOf(j)].size())), 8.0) << nameOf(j);
   }
   EXPECT_EQ(raw[indexOf(Joint::kHeel)][0].p_px, raw[indexOf(Joint::kHeel)][100].p_px);
   EXPECT_TRUE(raw[indexOf(Joint::kEar)].empty());
+}
+
+TEST_F(OnFilm, JointsAreFoundByThemselvesNearWhereTheyAre) {
+  const auto clip = trackBar(film);
+  ASSERT_TRUE(clip);
+  auto network = BodyPointNetwork::load(MOTTIX_MODELS);
+  ASSERT_TRUE(network) << network.error().text;
+  const auto found = findJoints(film, *clip, 450.0, Facing::kUnknown, std::nullopt, *network);
+  ASSERT_TRUE(found) << found.error().text;
+  const bool left = truth["view"].get<std::string>().find("left") != std::string::npos;
+  EXPECT_EQ(found->facing, left ? Facing::kLeft : Facing::kRight);
+  const auto& frame = truth["frames"][found->joints.points.frame]["joints"];
+  const std::string near = left ? "left_" : "right_";
+  for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe, Joint::kShoulder}) {
+    const Vec2 e = *found->joints.points.joints[indexOf(j)] - point(frame[near + std::string(nameOf(j))]);
+    EXPECT_LT(e.norm(), 3.0 * found->joints.sd_px[indexOf(j)]) << nameOf(j);
+  }
+  std::array<JointTrack, kJointCount> raw;
+  std::array<double, kJointCount> sd_px{};
+  int asked = 0;
+  const auto stopped = trackFoundJoints(film, *clip, 450.0, Facing::kUnknown, std::nullopt, *network, raw,
+                                        sd_px, [&](double) { return ++asked < 4; });
+  ASSERT_FALSE(stopped);
+  EXPECT_EQ(stopped.error().remedy, Remedy::kCancelled);
+}
+
+TEST(BodyPointNetwork, AMissingOrDamagedModelIsNamed) {
+  const auto folder = fs::temp_directory_path() / ("mottix_models_" + std::to_string(getpid()));
+  fs::create_directories(folder);
+  auto none = BodyPointNetwork::load(folder);
+  ASSERT_FALSE(none);
+  EXPECT_EQ(none.error().remedy, Remedy::kMarkByHand);
+  EXPECT_NE(none.error().text.find("body_points.onnx"), std::string::npos);
+  std::ofstream(folder / "body_points.onnx") << "no network at all";
+  none = BodyPointNetwork::load(folder);
+  ASSERT_FALSE(none);
+  EXPECT_NE(none.error().text.find("damaged"), std::string::npos);
+  fs::remove_all(folder);
+}
+
+TEST(BodyPointNetwork, SeesNobodyInAnEmptyPicture) {
+  auto network = BodyPointNetwork::load(MOTTIX_MODELS);
+  ASSERT_TRUE(network);
+  const cv::Mat gray(360, 640, CV_8UC3, cv::Scalar::all(128));
+  EXPECT_LT(network->readPoints(gray, {Vec2(320, 180), 300.0, 0.0}).presence, 0.5);
+  // Mostly outside the picture is no reason to fail.
+  EXPECT_LT(network->readPoints(gray, {Vec2(-400, 900), 300.0, 0.5}).presence, 0.5);
+}
+
+TEST(BodyPointNetwork, LeftAndRightAreTheLiftersOwn) {
+  std::set<std::size_t> used;
+  for (std::size_t j = 0; j < kJointCount; ++j)
+    for (BodySide side : {BodySide::kLeft, BodySide::kRight})
+      EXPECT_TRUE(used.insert(bodyPointOf(static_cast<Joint>(j), side)).second) << j;
+  EXPECT_EQ(bodyPointOf(Joint::kHip, BodySide::kRight), bodyPointOf(Joint::kHip, BodySide::kLeft) + 1);
 }
 
 TEST_F(OnFilm, AJointThatIsMissingIsNamed) {

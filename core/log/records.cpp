@@ -15,6 +15,14 @@ AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit) {
   return settings;
 }
 
+std::optional<PlacedPoints> figureOf(const SetEdit& edit) {
+  if (edit.placed.empty()) return std::nullopt;
+  const PlacedPoints& first = edit.placed.front();
+  for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kShoulder})
+    if (!first.joints[indexOf(j)]) return std::nullopt;
+  return first;
+}
+
 std::optional<FitSubject> subjectOf(const AthleteRecord& record) {
   if (!record.body) return std::nullopt;
   FitSubject who;

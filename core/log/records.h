@@ -142,8 +142,16 @@ struct TrackRecord {
   std::optional<AxisSeen> axis;
   bool two_plates = false;
   std::array<JointTrack, kJointCount> carried;  // before corrections
+  // Error of the place from which a joint was carried when the program found it itself; zero: the coach
+  // placed it.
+  std::array<double, kJointCount> found_sd_px{};
   bool hasJoints() const { return !carried[indexOf(Joint::kHip)].empty(); }
+  bool foundByItself() const { return hasJoints() && found_sd_px[indexOf(Joint::kHip)] > 0.0; }
 };
+
+// The placed points that a figure can be carried from: the first entry, when it is a whole figure and not
+// only a correction of joints that the program found.
+std::optional<PlacedPoints> figureOf(const SetEdit& edit);
 
 // How a set of this athlete is to be analysed, the coach's overruling included.
 AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit);

@@ -8,6 +8,7 @@
 
 #include <vector>
 
+#include "core/motion/rep_finder.h"
 #include "core/motion/tracks.h"
 
 namespace mottix {
@@ -19,10 +20,24 @@ struct PlacementErrors {
   double settle_s = 2.0;
 };
 
-// `carried` came from the first of `placed`; returns it with all of `placed` honoured.
+// Returns `carried` with all of `placed` honoured. It came from the first of them, or the program placed it
+// itself: then `found_sd_px` is the error of that, which stays until the coach puts the joint right.
 JointTrack applyCorrections(const JointTrack& carried, Joint joint, const std::vector<PlacedPoints>& placed,
                             const std::vector<double>& time_s, double plate_radius_px,
-                            const PlacementErrors& errors = {});
+                            double found_sd_px = 0.0, const PlacementErrors& errors = {});
+
+// Where the coach's hand would help most: the joint and frame with the largest stated error, among the frames
+// on which a set is judged (turns first, then starts). What was placed within a quarter of a second is left
+// in peace. Nothing when no joint there is clearly less sure than the hand.
+struct SuggestedCorrection {
+  std::size_t frame = 0;
+  Joint joint = Joint::kHip;
+  double sd_px = 0.0;
+};
+std::optional<SuggestedCorrection> suggestCorrection(const ClipTracks& tracks, const std::vector<Rep>& reps,
+                                                     const std::vector<PlacedPoints>& placed,
+                                                     double plate_radius_px,
+                                                     const PlacementErrors& errors = {});
 
 // Adds or replaces one joint on one frame; keeps the list in order of frames.
 void placeJoint(std::vector<PlacedPoints>& placed, std::size_t frame, Joint joint, const Vec2& p_px);

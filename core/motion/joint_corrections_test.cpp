@@ -76,5 +76,49 @@ TEST(PlaceJoint, TheFirstEntryStaysFirstAndFramesAreNotDoubled) {
   EXPECT_EQ(*placed[1].joints[indexOf(Joint::kKnee)], Vec2(4, 4));
 }
 
+TEST(ApplyCorrections, WhatTheProgramFoundIsUnsureUntilTheCoachPutsItRight) {
+  const Carried c = carried();
+  const auto found = applyCorrections(c.track, Joint::kHip, {}, c.time_s, 80.0, 12.0);
+  EXPECT_EQ(found[10].p_px, c.track[10].p_px);
+  EXPECT_NEAR(found[10].sd_px, 13.0, 1e-9) << "hypot of 5 and 12";
+  std::vector<PlacedPoints> placed;
+  placeJoint(placed, 10, Joint::kHip, {120, 200});
+  const auto right = applyCorrections(c.track, Joint::kHip, placed, c.time_s, 80.0, 12.0);
+  EXPECT_NEAR(right[10].sd_px, 3.2, 1e-9) << "the hand's own error";
+  EXPECT_LT(right[40].sd_px, 7.0);
+  // Another joint's correction changes nothing here.
+  EXPECT_NEAR(applyCorrections(c.track, Joint::kKnee, placed, c.time_s, 80.0, 12.0)[10].sd_px, 13.0, 1e-9);
+}
+
+TEST(SuggestCorrection, OffersTheLeastSureJointAtATurnAndEndsWhenAllAreSure) {
+  ClipTracks tracks;
+  for (int i = 0; i < 301; ++i) tracks.time_s.push_back(i / 30.0);
+  auto track = [&](double sd_px) { return JointTrack(301, JointSample{Vec2(100, 100), sd_px, true}); };
+  tracks.joints[indexOf(Joint::kHip)] = track(20.0);
+  tracks.joints[indexOf(Joint::kKnee)] = track(9.0);
+  tracks.joints[indexOf(Joint::kAnkle)] = track(3.0);
+  std::vector<Rep> reps(3);
+  for (std::size_t r = 0; r < 3; ++r) {
+    reps[r].start_frame = 100 * r;
+    reps[r].turn_frame = 100 * r + 50;
+  }
+  std::vector<PlacedPoints> placed;
+  auto next = [&] { return suggestCorrection(tracks, reps, placed, 80.0); };
+  ASSERT_TRUE(next());
+  EXPECT_EQ(next()->joint, Joint::kHip);
+  EXPECT_EQ(next()->frame, 150u) << "the middle turn comes first";
+  EXPECT_DOUBLE_EQ(next()->sd_px, 20.0);
+  // Placed there, the hip is asked for elsewhere as long as it stays unsure.
+  placeJoint(placed, 150, Joint::kHip, {100, 100});
+  EXPECT_EQ(next()->joint, Joint::kHip);
+  EXPECT_NE(next()->frame, 150u);
+  tracks.joints[indexOf(Joint::kHip)] = track(3.5);
+  EXPECT_EQ(next()->joint, Joint::kKnee);
+  tracks.joints[indexOf(Joint::kKnee)] = track(4.0);
+  EXPECT_FALSE(next()) << "the hand's own error is 3.2 px";
+  EXPECT_FALSE(suggestCorrection({}, reps, {}, 80.0));
+  EXPECT_FALSE(suggestCorrection(tracks, {}, {}, 80.0));
+}
+
 }  // namespace
 }  // namespace mottix

@@ -8,6 +8,8 @@ namespace mottix {
 
 std::string_view nameOf(Warning warning) {
   switch (warning) {
+    case Warning::kJointsFound:
+      return "joints_found";
     case Warning::kTwoPlates:
       return "two_plates";
     case Warning::kBarOftenLost:

@@ -33,7 +33,15 @@ struct AnalysisSettings {
   Expected<void> validate() const;
 };
 
-enum class Warning { kTwoPlates, kBarOftenLost, kAxisUnknown, kFacingUnknown, kLowFrameRate, kOblique };
+enum class Warning {
+  kTwoPlates,
+  kBarOftenLost,
+  kAxisUnknown,
+  kFacingUnknown,
+  kLowFrameRate,
+  kOblique,
+  kJointsFound  // by the program; nobody has put one right yet
+};
 std::string_view nameOf(Warning warning);
 
 struct Analysis {

@@ -1,0 +1,52 @@
+// Joints placed by what a keypoint network saw in some pictures of a squat.
+//
+// The network's points lie 2-6 % of the height off, mostly alike from picture to picture, and those behind a
+// plate are guesses. They are therefore not taken as they are: the body is solved for as a chain that has
+// kept its lengths in all pictures, with
+//   - what was seen, each point with the scatter found on clips with truth (seenScatter),
+//   - the athlete's lengths, or the usual ones for an unknown height (core/body),
+//   - the bar: on the trunk near the shoulder joint, over mid-foot while standing,
+//   - legs nearly straight while standing, feet that stay where they are.
+// Least squares (Levenberg-Marquardt, Cauchy loss on what was seen); errors from its covariance. All in the
+// lifter's frame (SideCamera), each joint on the plane where it lies.
+//
+// Failure: fewer than three pictures of a standing lifter with the legs seen (kMarkByHand).
+#pragma once
+
+#include <array>
+#include <optional>
+#include <vector>
+
+#include "core/base/error.h"
+#include "core/body/athlete_body.h"
+#include "core/motion/side_camera.h"
+#include "core/motion/tracks.h"
+
+namespace mottix {
+
+// The near side's points in one picture; a point that means nothing (hidden, outside) is left out.
+struct SeenJoints {
+  std::size_t frame = 0;
+  bool standing = false;  // the lifter stands still between reps
+  Vec2 bar_px = Vec2::Zero();
+  std::array<std::optional<Vec2>, kJointCount> p_px;
+};
+
+// Standard deviation of a seen point on each axis, as a part of the body's height, and the part that is the
+// same in all pictures of one posture is all of it. Measured on clips with truth (docs/accuracy.md), rounded
+// up.
+double seenScatter(Joint joint);
+
+struct FoundJoints {
+  PlacedPoints points;                      // on the first picture of the standing lifter
+  std::array<double, kJointCount> sd_px{};  // of each coordinate, zero where nothing was found
+};
+
+// `body` is the athlete's when it is known.
+Expected<FoundJoints> estimateJoints(const std::vector<SeenJoints>& seen, const SideCamera& camera,
+                                     const std::optional<Body>& body);
+
+// Which way the lifter faces, from the feet of all pictures; unknown when they disagree.
+Facing facingFromSeen(const std::vector<SeenJoints>& seen);
+
+}  // namespace mottix

@@ -1,0 +1,69 @@
+// The points of a body in a picture, read by a small network.
+//
+// The reader looks at a turned square round the body (256 x 256) and names 33 points; a point is refined by
+// its heat map where that is sure of it. Trained by others on photographs of people
+// (resources/models/README.md); what it says of a point's presence is not an accuracy: errors come from clips
+// with truth (core/motion/seen_joints.h).
+//
+// One network object is used by one thread at a time.
+//
+// Failure: the model file is missing or damaged (kMarkByHand: joints are then placed by hand).
+#pragma once
+
+#include <array>
+#include <filesystem>
+#include <memory>
+
+#include <opencv2/core/mat.hpp>
+
+#include "core/base/error.h"
+#include "core/motion/tracks.h"
+
+namespace mottix {
+
+// A turned square round a body; `turn_rad` is clockwise from upright.
+struct BodySquare {
+  Vec2 middle_px = Vec2::Zero();
+  double side_px = 0.0;
+  double turn_rad = 0.0;
+};
+
+struct BodyPoint {
+  Vec2 p_px = Vec2::Zero();
+  double presence = 0.0;  // 0..1, as the network says
+  double visible = 0.0;   // 0..1, as the network says
+};
+
+// The points in the network's own order that this program uses; left and right are the person's own.
+enum class BodySide { kLeft, kRight };
+std::size_t bodyPointOf(Joint joint, BodySide side);
+inline constexpr std::size_t kBodyPointCount = 33;
+
+struct BodyPoints {
+  std::array<BodyPoint, kBodyPointCount> points;
+  double presence = 0.0;  // of a person in the square, 0..1
+
+  const BodyPoint& at(Joint joint, BodySide side) const { return points[bodyPointOf(joint, side)]; }
+};
+
+class BodyPointNetwork {
+ public:
+  // `folder` holds body_points.onnx, made by the build from resources/models.
+  static Expected<BodyPointNetwork> load(const std::filesystem::path& folder);
+  BodyPointNetwork(BodyPointNetwork&&) noexcept;
+  BodyPointNetwork& operator=(BodyPointNetwork&&) noexcept;
+  ~BodyPointNetwork();
+
+  // Points of the person in `square`. When nobody is there, `presence` is low and the points mean nothing.
+  BodyPoints readPoints(const cv::Mat& bgr, const BodySquare& square);
+
+ private:
+  struct Impl;
+  explicit BodyPointNetwork(std::unique_ptr<Impl> impl);
+  std::unique_ptr<Impl> impl_;
+};
+
+// Where a program that lies in `program_folder` has its models: beside it in the build, or installed.
+std::filesystem::path modelsFolder(const std::filesystem::path& program_folder);
+
+}  // namespace mottix

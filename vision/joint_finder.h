@@ -1,0 +1,33 @@
+// The joints of a squat's lifter, placed without the coach: a keypoint network looks at some pictures of the
+// film, and the body is solved for from all of them (core/motion/seen_joints.h).
+//
+// Looked at: pauses between the reps and the way down and up, spread over the film; about twenty pictures,
+// whatever the film's length. Of several people the one under the bar is taken. Points behind the near plate
+// are left out, since a network guesses them without saying so.
+//
+// Failure: no rep, nobody under the bar, legs not seen (kMarkByHand); a damaged film as in Film.
+#pragma once
+
+#include "core/body/athlete_body.h"
+#include "core/motion/seen_joints.h"
+#include "vision/analyse_clip.h"
+#include "vision/body_points.h"
+
+namespace mottix {
+
+struct FoundOnFilm {
+  FoundJoints joints;
+  Facing facing = Facing::kUnknown;
+};
+
+Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTracking& clip, double plate_mm,
+                                 Facing facing, const std::optional<Body>& body, BodyPointNetwork& network,
+                                 const Progress& progress = {});
+
+// Finds the joints and carries them through the film: `raw` and `found_sd_px` as in TrackRecord.
+Expected<void> trackFoundJoints(const std::filesystem::path& path, const ClipTracking& clip, double plate_mm,
+                                Facing facing, const std::optional<Body>& body, BodyPointNetwork& network,
+                                std::array<JointTrack, kJointCount>& raw,
+                                std::array<double, kJointCount>& found_sd_px, const Progress& progress = {});
+
+}  // namespace mottix
