@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
 # Measures accuracy and speed on the demo's squats and ten seeded synthetic clips, and writes the tables into docs/.
-#   scripts/bench.sh [accuracy|lengths|speed|posture]   (all without)
+#   scripts/bench.sh [accuracy|lengths|joints|speed|posture]   (all without)
 # The clips are rendered once into build/bench (about a minute each). Run it on an idle machine.
 set -euo pipefail
 what=${1:-all}
@@ -35,6 +35,10 @@ done
 if [ "$what" = accuracy ] || [ "$what" = all ]; then
   build/bin/mottix-bench accuracy "${clips[@]}" >build/bench/accuracy.md
   put docs/accuracy.md table build/bench/accuracy.md
+fi
+if [ "$what" = joints ] || [ "$what" = all ]; then
+  build/bin/mottix-bench joints --models build/models "${clips[@]}" >build/bench/joints.md
+  put docs/accuracy.md joints build/bench/joints.md
 fi
 if [ "$what" = speed ] || [ "$what" = all ]; then
   build/bin/mottix-bench speed "${clips[@]:0:4}" --rounds 5 >build/bench/speed.md

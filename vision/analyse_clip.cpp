@@ -96,10 +96,7 @@ void layCorrections(ClipTracks& tracks, const std::array<JointTrack, kJointCount
     std::nth_element(radius.begin(), mid, radius.end());
     typical = *mid;
   }
-  for (std::size_t j = 0; j < kJointCount; ++j)
-    tracks.joints[j] = raw[j].empty() ? JointTrack{}
-                                      : applyCorrections(raw[j], static_cast<Joint>(j), placed, tracks.time_s,
-                                                         typical, found_sd_px[j]);
+  tracks.joints = applyCorrections(raw, placed, tracks.time_s, typical, found_sd_px);
 }
 
 }  // namespace mottix

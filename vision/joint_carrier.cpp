@@ -22,7 +22,10 @@ constexpr double kSlack = 2.0;
 constexpr double kShankRel = 0.01, kThighRel = 0.01, kTrunkRel = 0.02;
 constexpr double kShoulderOnBarM = 0.015;  // the bar rolls and the shoulder girdle gives by about this
 constexpr double kScaleRel = 0.02;         // of the body's scale: focal length ±10 % at 3 m
-constexpr double kKneeSideStepM = 0.012;   // sideways motion of the knee in one frame
+constexpr double kFarthestStepM = 0.15;    // from frame to frame: 4.5 m/s at 30 frames a second
+constexpr double kLostStepM = 0.03;
+constexpr double kOverstraightM = 0.015;  // behind the leg's line; own allowance
+constexpr double kKneeSideStepM = 0.012;  // sideways motion of the knee in one frame
 constexpr double kFlowFloorPx = 0.15;
 constexpr double kFlowOfMotion = 0.25;  // skin and cloth slide over the joint by about 8 % of a long
                                         // movement, which over some 40 frames is this part of each step
@@ -293,8 +296,13 @@ class Chain {
     auto body = [&](Joint j) { return camera_.toBody(*p[indexOf(j)], lateral(j)); };
     ankle_ = body(Joint::kAnkle);
     ankle_px_ = *p[indexOf(Joint::kAnkle)];
-    const Vec2 knee = body(Joint::kKnee), hip = body(Joint::kHip), shoulder = body(Joint::kShoulder);
-    const double knee_z = kneeLateral(ankle_, knee, hip).value;
+    const Vec2 hip = body(Joint::kHip), shoulder = body(Joint::kShoulder);
+    Vec2 knee = body(Joint::kKnee);
+    double knee_z = lateral(Joint::kKnee);
+    for (int round = 0; round < 3; ++round) {
+      knee_z = kneeLateral(ankle_, knee, hip).value;
+      knee = camera_.toBody(*p[indexOf(Joint::kKnee)], knee_z);
+    }
     x_ << knee.x(), knee.y(), knee_z, hip.x(), hip.y(), shoulder.x(), shoulder.y();
     shank_ = length3(knee - ankle_, x_[2] - lateral(Joint::kAnkle));
     thigh_ = length3(hip - knee, lateral(Joint::kHip) - x_[2]);
@@ -373,6 +381,14 @@ class Chain {
     p_ += State(q.cwiseAbs2()).asDiagonal();
     p_ += alongKneeRay(kKneeSideStepM);
     solve(bar, before);
+    // A jump is somebody else's leg, or the other one: the pose stays and is less sure.
+    const double knee_step = (x_ - before).head<2>().norm(), hip_step = (x_ - before).segment<2>(3).norm();
+    if (std::max(knee_step, hip_step) > kFarthestStepM) {
+      const Vec2 shoulder_moved = (x_ - before).tail<2>();
+      x_ = before;
+      x_.tail<2>() += shoulder_moved;
+      p_ += Cov::Identity() * (kLostStepM * kLostStepM);
+    }
   }
 
  private:
@@ -407,6 +423,11 @@ class Chain {
     r[2] = ((x.tail<2>() - x.segment<2>(3)).norm() - trunk_) / (kSlack * kTrunkRel * trunk_);
     const Estimate side = kneeLateral(ankle_, x.head<2>(), x.segment<2>(3));
     r[3] = (x[2] - side.value) / side.sd;
+    // Knees do not bend backward.
+    const Vec2 ankle_to_hip = x.segment<2>(3) - ankle_;
+    const double share = ankle_to_hip.dot(x.head<2>() - ankle_) / ankle_to_hip.squaredNorm();
+    const double ahead = (x.head<2>() - ankle_ - share * ankle_to_hip).x();
+    r[6] = std::min(0.0, ahead + kOverstraightM) / kOverstraightM;
     if (rides_ && has_bar_ && bar.state != TrackState::kLost) {
       const double turn = lean(x) - lean0_;  // leaning forward turns the offset clockwise seen from the right
       const Vec2 o(std::cos(turn) * shoulder_on_bar_.x() + std::sin(turn) * shoulder_on_bar_.y(),

@@ -3,52 +3,96 @@
 #include <algorithm>
 #include <cmath>
 
+#include <Eigen/Geometry>
+
 namespace mottix {
 
-JointTrack applyCorrections(const JointTrack& carried, Joint joint, const std::vector<PlacedPoints>& placed,
-                            const std::vector<double>& time_s, double plate_radius_px, double found_sd_px,
-                            const PlacementErrors& errors) {
-  struct Anchor {
-    std::size_t frame;
-    Vec2 shift_px;
-  };
-  std::vector<Anchor> anchors;
-  for (const PlacedPoints& points : placed) {
-    const auto& p = points.joints[indexOf(joint)];
-    if (p && points.frame < carried.size() && carried[points.frame].known)
-      anchors.push_back({points.frame, *p - carried[points.frame].p_px});
-  }
-  JointTrack out = carried;
-  if (anchors.empty()) {
-    for (JointSample& s : out) s.sd_px = std::hypot(s.sd_px, found_sd_px);
-    return out;
-  }
-  std::sort(anchors.begin(), anchors.end(),
-            [](const Anchor& a, const Anchor& b) { return a.frame < b.frame; });
+namespace {
+
+// The segment that a joint's correction turns with, from `from` to the joint itself.
+struct TurnsWith {
+  Joint joint, from;
+  bool rides;  // what was put right at `from` moves the joint, too
+};
+constexpr std::array kTurnsWith = {TurnsWith{Joint::kKnee, Joint::kAnkle, true},
+                                   TurnsWith{Joint::kHip, Joint::kKnee, true},
+                                   TurnsWith{Joint::kShoulder, Joint::kHip, false}};
+// Each after what it rides on.
+constexpr std::array kOrder = {Joint::kAnkle,    Joint::kHeel,  Joint::kToe,   Joint::kKnee, Joint::kHip,
+                               Joint::kShoulder, Joint::kElbow, Joint::kWrist, Joint::kEar};
+
+struct Anchor {
+  std::size_t frame;
+  Vec2 shift_px;
+};
+
+}  // namespace
+
+JointTracks applyCorrections(const JointTracks& carried, const std::vector<PlacedPoints>& placed,
+                             const std::vector<double>& time_s, double plate_radius_px,
+                             const std::array<double, kJointCount>& found_sd_px,
+                             const PlacementErrors& errors) {
   const double hand_px = errors.hand_of_radius * plate_radius_px;
-  for (std::size_t i = 0; i < out.size(); ++i) {
-    if (!out[i].known) continue;
-    const auto next = std::lower_bound(anchors.begin(), anchors.end(), i,
-                                       [](const Anchor& a, std::size_t f) { return a.frame < f; });
-    Vec2 shift;
-    double away_s;
-    if (next == anchors.begin()) {
-      shift = next->shift_px;
-      away_s = time_s[next->frame] - time_s[i];
-    } else if (next == anchors.end()) {
-      shift = anchors.back().shift_px;
-      away_s = time_s[i] - time_s[anchors.back().frame];
-    } else {
-      const Anchor& a = *(next - 1);
-      const double span = time_s[next->frame] - time_s[a.frame];
-      const double w = span > 0.0 ? (time_s[i] - time_s[a.frame]) / span : 0.0;
-      shift = (1 - w) * a.shift_px + w * next->shift_px;
-      away_s = std::min(time_s[i] - time_s[a.frame], time_s[next->frame] - time_s[i]);
+  JointTracks out = carried;
+  std::array<std::vector<Vec2>, kJointCount> shifts;
+  for (Joint joint : kOrder) {
+    const std::size_t j = indexOf(joint);
+    const JointTrack& track = carried[j];
+    const auto turns = std::find_if(kTurnsWith.begin(), kTurnsWith.end(),
+                                    [&](const TurnsWith& t) { return t.joint == joint; });
+    const JointTrack* from = turns == kTurnsWith.end() ? nullptr : &carried[indexOf(turns->from)];
+    if (from != nullptr && from->size() != track.size()) from = nullptr;
+    const std::vector<Vec2>* ridden =
+        from != nullptr && turns->rides ? &shifts[indexOf(turns->from)] : nullptr;
+    if (ridden != nullptr && ridden->empty()) ridden = nullptr;
+    auto turnedFrom = [&](std::size_t then, std::size_t now) -> Eigen::Rotation2Dd {
+      if (from == nullptr || !(*from)[then].known || !(*from)[now].known) return Eigen::Rotation2Dd(0.0);
+      const Vec2 a = track[then].p_px - (*from)[then].p_px, b = track[now].p_px - (*from)[now].p_px;
+      return Eigen::Rotation2Dd(std::atan2(a.x() * b.y() - a.y() * b.x(), a.dot(b)));
+    };
+    std::vector<Anchor> anchors;
+    for (const PlacedPoints& points : placed) {
+      const auto& p = points.joints[j];
+      if (!p || points.frame >= track.size() || !track[points.frame].known) continue;
+      Vec2 own = *p - track[points.frame].p_px;
+      if (ridden != nullptr) own -= (*ridden)[points.frame];
+      anchors.push_back({points.frame, own});
     }
-    out[i].p_px += shift;
-    const double travelled_sd =
-        anchors.size() == 1 ? out[i].sd_px : out[i].sd_px * std::min(1.0, away_s / errors.settle_s);
-    out[i].sd_px = std::hypot(hand_px, away_s > 0.0 ? travelled_sd : 0.0);
+    if (anchors.empty()) {
+      for (JointSample& s : out[j]) s.sd_px = std::hypot(s.sd_px, found_sd_px[j]);
+      continue;
+    }
+    std::sort(anchors.begin(), anchors.end(),
+              [](const Anchor& a, const Anchor& b) { return a.frame < b.frame; });
+    shifts[j].assign(track.size(), Vec2::Zero());
+    for (std::size_t i = 0; i < track.size(); ++i) {
+      if (!track[i].known) continue;
+      const auto next = std::lower_bound(anchors.begin(), anchors.end(), i,
+                                         [](const Anchor& a, std::size_t f) { return a.frame < f; });
+      auto here = [&](const Anchor& a) { return Vec2(turnedFrom(a.frame, i) * a.shift_px); };
+      Vec2 shift;
+      double away_s;
+      if (next == anchors.begin()) {
+        shift = here(*next);
+        away_s = time_s[next->frame] - time_s[i];
+      } else if (next == anchors.end()) {
+        shift = here(anchors.back());
+        away_s = time_s[i] - time_s[anchors.back().frame];
+      } else {
+        const Anchor& a = *(next - 1);
+        const double span = time_s[next->frame] - time_s[a.frame];
+        const double w = span > 0.0 ? (time_s[i] - time_s[a.frame]) / span : 0.0;
+        shift = (1 - w) * here(a) + w * here(*next);
+        away_s = std::min(time_s[i] - time_s[a.frame], time_s[next->frame] - time_s[i]);
+      }
+      if (ridden != nullptr) shift += (*ridden)[i];
+      shifts[j][i] = shift;
+      JointSample& s = out[j][i];
+      s.p_px += shift;
+      const double travelled_sd =
+          anchors.size() == 1 ? s.sd_px : s.sd_px * std::min(1.0, away_s / errors.settle_s);
+      s.sd_px = std::hypot(hand_px, away_s > 0.0 ? travelled_sd : 0.0);
+    }
   }
   return out;
 }

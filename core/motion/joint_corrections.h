@@ -2,8 +2,10 @@
 //
 // The coach puts a joint right on some frames. On those frames the track runs exactly through the point;
 // between two of them the correction blends linearly in time, before the first and after the last it stays.
-// Nothing is tracked anew, so a drag shows at once. The error is the hand's own on a placed frame and grows
-// away from it.
+// What was wrong with a segment turns with it: a knee's correction with the shank (and on top of the
+// ankle's), a hip's with the thigh (and on top of the knee's), a shoulder's with the trunk. Nothing is
+// tracked anew, so a drag shows at once. The error is the hand's own on a placed frame and grows away from
+// it.
 #pragma once
 
 #include <vector>
@@ -22,9 +24,11 @@ struct PlacementErrors {
 
 // Returns `carried` with all of `placed` honoured. It came from the first of them, or the program placed it
 // itself: then `found_sd_px` is the error of that, which stays until the coach puts the joint right.
-JointTrack applyCorrections(const JointTrack& carried, Joint joint, const std::vector<PlacedPoints>& placed,
-                            const std::vector<double>& time_s, double plate_radius_px,
-                            double found_sd_px = 0.0, const PlacementErrors& errors = {});
+using JointTracks = std::array<JointTrack, kJointCount>;
+JointTracks applyCorrections(const JointTracks& carried, const std::vector<PlacedPoints>& placed,
+                             const std::vector<double>& time_s, double plate_radius_px,
+                             const std::array<double, kJointCount>& found_sd_px = {},
+                             const PlacementErrors& errors = {});
 
 // Where the coach's hand would help most: the joint and frame with the largest stated error, among the frames
 // on which a set is judged (turns first, then starts). What was placed within a quarter of a second is left

@@ -184,9 +184,8 @@ double seenScatter(Joint joint) {
       return 0.025;
     case Joint::kAnkle:
     case Joint::kHeel:
-      return 0.03;
     case Joint::kToe:
-      return 0.035;
+      return 0.05;
     case Joint::kHip:
       return 0.05;
     case Joint::kShoulder:

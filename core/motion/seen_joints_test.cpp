@@ -101,8 +101,8 @@ TEST(EstimateJoints, OfAKnownBodySeenExactlyAreWhereTheyAre) {
   EXPECT_EQ(found->points.frame, 40u) << "the first standing picture";
   const auto truth = lifter.joints(0.13, 0.02, 0.1);
   for (Joint j : kJoints)
-    EXPECT_LT((*found->points.joints[indexOf(j)] - lifter.pictureOf(truth, j)).norm(), 6.0)
-        << nameOf(j) << ": 1 % of the height, for a bar that is not quite over mid-foot";
+    EXPECT_LT((*found->points.joints[indexOf(j)] - lifter.pictureOf(truth, j)).norm(), 10.0)
+        << nameOf(j) << ": 2 % of the height, for a bar that is not quite over mid-foot";
 }
 
 // Networks err alike in all pictures, so one clip is one draw: over many clips the stated error must hold.
