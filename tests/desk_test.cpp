@@ -461,7 +461,7 @@ TEST_F(Desk, TheLeastSureJointsAreOfferedOneAfterAnotherByKeyboard) {
   QTest::keyClick(&view, Qt::Key_Escape);
   EXPECT_FALSE(view.asking());
   EXPECT_TRUE(window->onSheet()) << "the first Esc ends the asking only";
-  // Six at most, and nothing is clearly less sure than a hand.
+  // Said to be right one after another, the offers come to an end.
   QTest::keyClick(&view, Qt::Key_N);
   int asked = 1;
   for (; view.asking() && asked < 20; ++asked) QTest::keyClick(&view, Qt::Key_Return);

@@ -32,9 +32,9 @@ struct SeenJoints {
   std::array<std::optional<Vec2>, kJointCount> p_px;
 };
 
-// Standard deviation of a seen point on each axis, as a part of the body's height, and the part that is the
-// same in all pictures of one posture is all of it. Measured on clips with truth (docs/accuracy.md), rounded
-// up.
+// Standard deviation of a seen point on each axis, as a part of the body's height. It is the same error in
+// all pictures of one posture, so many pictures do not make it smaller. Round numbers read off the first
+// eight clips of the table in docs/accuracy.md; that table is therefore no independent check of them.
 double seenScatter(Joint joint);
 
 struct FoundJoints {
