@@ -119,10 +119,12 @@ int printAccuracy(const std::vector<std::filesystem::path>& clips) {
     row.name = path.stem().string();
     auto clip = trackBar(path);
     AnalysisSettings settings;
-    settings.load_kg = 60.0;
+    settings.load_kg = truth->load_kg;
     std::array<JointTrack, kJointCount> raw;
     Expected<void> carried;
-    if (clip) carried = trackJoints(path, *clip, 450.0, Lift::kSquat, Facing::kUnknown, truth->first, raw);
+    if (clip)
+      carried = trackJoints(path, *clip, {450.0, truth->load_kg}, Lift::kSquat, Facing::kUnknown,
+                            truth->first, raw);
     if (!clip || !carried) {
       row.bar = (clip ? carried.error() : clip.error()).text;
       rows.push_back(row);

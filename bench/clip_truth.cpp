@@ -14,6 +14,7 @@ Expected<ClipTruth> loadTruth(const std::filesystem::path& clip) {
   const nlohmann::json doc = nlohmann::json::parse(in, nullptr, false);
   if (doc.is_discarded()) return fail(Remedy::kChooseAnotherFile, "“" + path.string() + "” is not JSON.");
   ClipTruth out;
+  out.load_kg = doc.at("load_kg");
   out.scale_mm_per_px = doc.at("scale_plate_mm_per_px");
   if (doc.contains("athlete")) {
     const nlohmann::json& athlete = doc["athlete"];

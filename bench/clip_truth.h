@@ -17,6 +17,7 @@ struct TrueRep {
 
 struct ClipTruth {
   double scale_mm_per_px = 0.0;
+  double load_kg = 0.0;
   double height_m = 0.0, thigh_m = 0.0, shank_m = 0.0, trunk_m = 0.0;  // of the lifter; zero when not told
   std::vector<Vec2> plate_px;
   std::array<std::vector<Vec2>, kJointCount> joint_px;  // near side

@@ -101,7 +101,8 @@ int printJoints(const std::vector<std::filesystem::path>& clips, const std::file
       std::printf("| %s | %s |\n", path.stem().c_str(), clip.error().text.c_str());
       continue;
     }
-    const auto found = findJoints(path, *clip, 450.0, Facing::kUnknown, std::nullopt, *network);
+    const auto found =
+        findJoints(path, *clip, {450.0, truth->load_kg}, Facing::kUnknown, std::nullopt, *network);
     const double found_s = seconds(at);
     at = Clock::now();
     if (!found) {
@@ -109,13 +110,14 @@ int printJoints(const std::vector<std::filesystem::path>& clips, const std::file
       continue;
     }
     std::array<JointTrack, kJointCount> raw;
-    if (auto ok = trackJoints(path, *clip, 450.0, Lift::kSquat, found->facing, found->joints.points, raw);
+    if (auto ok = trackJoints(path, *clip, {450.0, truth->load_kg}, Lift::kSquat, found->facing,
+                              found->joints.points, raw);
         !ok) {
       std::printf("| %s | %s |\n", path.stem().c_str(), ok.error().text.c_str());
       continue;
     }
     const double carried_s = seconds(at);
-    const auto camera = estimateCamera(clip->tracks, clip->axis, 450.0, found->facing);
+    const auto camera = estimateCamera(clip->tracks, clip->axis, {450.0, truth->load_kg}, found->facing);
     const double height_px = 1000.0 * truth->height_m / camera->camera.mmPerPx(0.1);
     const Seen before = compare(clip->tracks, raw, found->joints.sd_px, {}, *truth);
     // The coach takes six joints that the program offers and puts them where they are, as well as a hand can.

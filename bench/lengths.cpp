@@ -63,12 +63,16 @@ int printLengths(const std::vector<std::filesystem::path>& clips) {
           if (joint) *joint += sd_px * Vec2(hand(rng), hand(rng));
       ClipTracks tracks = clip->tracks;
       std::array<JointTrack, kJointCount> raw;
-      if (auto ok = trackJoints(path, *clip, 450.0, Lift::kSquat, Facing::kUnknown, placed, raw); !ok) {
+      if (auto ok =
+              trackJoints(path, *clip, {450.0, truth->load_kg}, Lift::kSquat, Facing::kUnknown, placed, raw);
+          !ok) {
         std::fprintf(stderr, "%s\n", ok.error().text.c_str());
         return 1;
       }
       layCorrections(tracks, raw, {placed});
-      const auto a = analyse(tracks, clip->axis, {}, builtInRuleBook());
+      AnalysisSettings settings;
+      settings.load_kg = truth->load_kg;
+      const auto a = analyse(tracks, clip->axis, settings, builtInRuleBook());
       if (!a) {
         std::fprintf(stderr, "%s\n", a.error().text.c_str());
         return 1;

@@ -107,8 +107,9 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
   if (!clip) return tl::make_unexpected(clip.error());
   if (!edit.placed.empty()) {
     std::array<JointTrack, kJointCount> raw;
-    auto carried = trackJoints(o.clip, *clip, o.plate_mm, settings.lift, settings.facing, edit.placed.front(),
-                               raw, progress("following the joints", half, 1.0));
+    auto carried =
+        trackJoints(o.clip, *clip, LoadedBar{o.plate_mm, o.load_kg}, settings.lift, settings.facing,
+                    edit.placed.front(), raw, progress("following the joints", half, 1.0));
     if (shows) std::fprintf(stderr, "\r                              \r");
     if (!carried) return carried;
     layCorrections(clip->tracks, raw, edit.placed);
@@ -118,9 +119,10 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
     std::array<JointTrack, kJointCount> raw;
     std::array<double, kJointCount> found_sd_px{};
     auto network = BodyPointNetwork::load(o.models);
-    const auto found = network ? trackFoundJoints(o.clip, *clip, o.plate_mm, settings.facing, body, *network,
-                                                  raw, found_sd_px, progress("finding the joints", half, 1.0))
-                               : tl::make_unexpected(network.error());
+    const auto found =
+        network ? trackFoundJoints(o.clip, *clip, LoadedBar{o.plate_mm, o.load_kg}, settings.facing, body,
+                                   *network, raw, found_sd_px, progress("finding the joints", half, 1.0))
+                : tl::make_unexpected(network.error());
     if (shows) std::fprintf(stderr, "\r                              \r");
     if (found)
       layCorrections(clip->tracks, raw, {}, found_sd_px);

@@ -92,7 +92,7 @@ Expected<void> addSet(HouseFile& house, const DemoSet& plan, AthleteId athlete_i
     auto placed = parsePlacedPoints(text.str(), points.filename().string());
     if (!placed) return tl::make_unexpected(placed.error());
     set.edit.placed = *placed;
-    auto carried = trackJoints(film, *clip, plan.asked.plate_mm, plan.asked.lift, plan.asked.facing,
+    auto carried = trackJoints(film, *clip, loadedBar(plan.asked), plan.asked.lift, plan.asked.facing,
                                placed->front(), record.carried);
     if (!carried) return carried;
     layCorrections(clip->tracks, record.carried, set.edit.placed);

@@ -34,13 +34,13 @@ Expected<TrackOutcome> runJob(const TrackJob& job, const std::filesystem::path& 
   out.record.axis = clip.axis;
   out.record.two_plates = clip.two_plates;
   if (job.place) {
-    auto carried = trackJoints(job.film, clip, job.asked.plate_mm, job.asked.lift, job.asked.facing,
+    auto carried = trackJoints(job.film, clip, loadedBar(job.asked), job.asked.lift, job.asked.facing,
                                *job.place, out.record.carried, joint_progress);
     if (!carried) return tl::make_unexpected(carried.error());
   } else if (find) {
     auto network = BodyPointNetwork::load(models);
     const auto found =
-        network ? trackFoundJoints(job.film, clip, job.asked.plate_mm, job.asked.facing, job.body, *network,
+        network ? trackFoundJoints(job.film, clip, loadedBar(job.asked), job.asked.facing, job.body, *network,
                                    out.record.carried, out.record.found_sd_px, joint_progress)
                 : tl::make_unexpected(network.error());
     // The bar is worth keeping when the joints are not found.

@@ -231,7 +231,7 @@ void FilmView::pullBarTo(const Vec2& film_px) {
 void FilmView::layFigure() {
   figure_ = {};
   if (data_ == nullptr || !data_->record || frame_ >= data_->tracks.bar.size()) return;
-  auto camera = estimateCamera(data_->tracks, data_->record->axis, data_->set.edit.asked.plate_mm,
+  auto camera = estimateCamera(data_->tracks, data_->record->axis, loadedBar(data_->set.edit.asked),
                                figure_faces_left_ ? Facing::kLeft : Facing::kRight);
   if (!camera) return;
   const Vec2 bar = camera->camera.barBody(data_->tracks.bar[frame_].p_px);

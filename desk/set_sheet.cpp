@@ -604,15 +604,13 @@ void SetSheet::refreshSentence() {
   QString trust;
   if (data_.analysis) {
     const Analysis& found = *data_.analysis;
-    const double yaw_sd =
-        found.camera_errors.vanishing_px.x() / found.camera.focal_px * 180.0 / std::numbers::pi;
     trust = found.reps.size() == 1 ? tr("1 rep seen.") : tr("%1 reps seen.").arg(found.reps.size());
-    trust += QLatin1Char(' ') + tr("A pixel is %1 mm at the body; the camera stands %2 m away")
-                                    .arg(withError(found.body_scale, ""))
-                                    .arg(found.camera.distance_m(), 0, 'f', 1);
-    trust += found.camera_errors.yaw_known
-                 ? tr(", turned by %1.").arg(withError({std::abs(found.camera.yaw_deg()), yaw_sd}, "deg"))
-                 : QStringLiteral(".");
+    trust += QLatin1Char(' ') + tr("The camera stands %1 m away").arg(withError(found.distance_m, ""));
+    trust +=
+        found.camera_errors.yaw_known
+            ? tr(", turned by %1.").arg(withError({std::abs(found.yaw_deg.value), found.yaw_deg.sd}, "deg"))
+            : QStringLiteral(".");
+    if (found.trust) trust += QLatin1Char(' ') + trustWords(*found.trust);
     for (Warning w : data_.analysis->warnings) trust += QLatin1Char(' ') + warningWords(w);
   }
   trust_->setText(trust);

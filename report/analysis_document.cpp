@@ -38,12 +38,21 @@ Json toJson(const ClipFacts& clip, const ClipTracks& tracks, const Analysis& ana
                  {"variable_rate", clip.variable_rate}};
   doc["view"] = {{"kind", "side"},
                  {"facing", nameOf(analysis.facing)},
-                 {"yaw_deg", rounded(analysis.camera.yaw_deg(), 2)},
-                 {"roll_deg", rounded(analysis.camera.roll_deg, 2)}};
+                 {"yaw_deg", rounded(analysis.yaw_deg.value, 2)},
+                 {"yaw_sd_deg", rounded(analysis.yaw_deg.sd, 2)},
+                 {"pitch_deg", rounded(analysis.camera.pitch_deg(), 2)},
+                 {"roll_deg", rounded(analysis.camera.roll_deg, 2)},
+                 {"distance_m", rounded(analysis.distance_m.value, 3)},
+                 {"distance_sd_m", rounded(analysis.distance_m.sd, 3)}};
   doc["scale"] = {{"mm_per_px", rounded(analysis.plate_scale.value, 5)},
                   {"sd", rounded(analysis.plate_scale.sd, 5)},
                   {"body_mm_per_px", rounded(analysis.body_scale.value, 5)},
                   {"body_sd", rounded(analysis.body_scale.sd, 5)}};
+  if (analysis.trust)
+    doc["trust"] = {{"measure", definitionOf(MeasureId::kHipBelowKnee).name},
+                    {"sd_cm", rounded(analysis.trust->depth_cm.sd, 2)},
+                    {"weakest", nameOf(analysis.trust->weakest)},
+                    {"sd_cm_if_known", rounded(analysis.trust->sd_if_known_cm, 2)}};
   Json frames = Json::array();
   for (std::size_t i = 0; i < tracks.frameCount(); ++i) {
     Json frame = {{"index", i}, {"time_s", rounded(tracks.time_s[i], 5)}};

@@ -186,6 +186,30 @@ QString warningWords(Warning warning) {
   return {};
 }
 
+QString trustWords(const Trust& trust) {
+  const auto words = [&]() -> std::pair<QString, QString> {
+    switch (trust.weakest) {
+      case TrustLink::kJoints:
+        return {tr("the joints"), tr("put right the ones that are least sure")};
+      case TrustLink::kDistance:
+        return {tr("how far the camera stands"), tr("film so that the far plate shows past the near one")};
+      case TrustLink::kTurn:
+        return {tr("how far the camera is turned"), tr("film so that the far plate shows past the near one")};
+      case TrustLink::kTilt:
+        return {tr("how level the camera is"), tr("stand the phone upright against something firm")};
+      case TrustLink::kPlateEdge:
+        return {tr("the plate's size in the picture"),
+                tr("film nearer, the whole lifter just in the picture")};
+    }
+    return {};
+  }();
+  return tr("Depth is good to ± %1 cm. Weakest: %2 (± %3 cm without that); %4.")
+      .arg(trust.depth_cm.sd, 0, 'f', 1)
+      .arg(words.first)
+      .arg(trust.sd_if_known_cm, 0, 'f', 1)
+      .arg(words.second);
+}
+
 QString findingHeading(const Finding& finding) {
   const RuleWords* words = wordsOf(finding.rule);
   if (words == nullptr)

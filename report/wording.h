@@ -19,6 +19,8 @@ QString measureWords(MeasureId id);    // "trunk change", for labels and tables
 QString facingWords(Facing facing);    // where it was filmed from: "from the right"
 QString noteOf(MeasureStatus status);  // why there is no value and what would help; empty when there is one
 QString warningWords(Warning warning);
+// How far a clip can be trusted, its weakest link and what would mend it.
+QString trustWords(const Trust& trust);
 
 // The finding as a heading ("Hips rise first on reps 4 and 5") and what stands behind it, with numbers and
 // error.

@@ -736,7 +736,8 @@ Expected<std::optional<TrackRecord>> HouseFile::loadTracks(SetId id) const {
     SQLite::Statement q(
         impl_->db,
         "SELECT version, axis_x_px, axis_y_px, axis_sd_x_px, axis_sd_y_px, axis_from_parallax, two_plates, "
-        "c.width, c.height FROM tracking t JOIN lift_set s ON s.id = t.set_id JOIN clip c ON c.id = "
+        "c.width, c.height, far_ratio, far_ratio_sd FROM tracking t JOIN lift_set s ON s.id = t.set_id JOIN "
+        "clip c ON c.id = "
         "s.clip_id "
         "WHERE t.set_id = ?");
     q.bind(1, raw(id));
@@ -746,7 +747,9 @@ Expected<std::optional<TrackRecord>> HouseFile::loadTracks(SetId id) const {
     if (!q.getColumn(1).isNull())
       out.axis = AxisSeen{Vec2(q.getColumn(1).getDouble(), q.getColumn(2).getDouble()),
                           Vec2(q.getColumn(3).getDouble(), q.getColumn(4).getDouble()),
-                          q.getColumn(5).getInt() != 0};
+                          q.getColumn(5).getInt() != 0, std::nullopt};
+    if (out.axis && !q.getColumn(9).isNull() && q.getColumn(10).getDouble() > 0.0)
+      out.axis->far_ratio = Estimate{q.getColumn(9).getDouble(), q.getColumn(10).getDouble()};
     out.two_plates = q.getColumn(6).getInt() != 0;
     out.tracks.width_px = q.getColumn(7).getInt();
     out.tracks.height_px = q.getColumn(8).getInt();
@@ -803,7 +806,7 @@ Expected<void> HouseFile::saveTracks(SetId id, const ClipFacts& clip, const Trac
     impl_->clear("track", id);
     impl_->clear("tracking", id);
     impl_->clear("found_joint", id);
-    SQLite::Statement head(impl_->db, "INSERT INTO tracking VALUES (?, ?, ?, ?, ?, ?, ?, ?)");
+    SQLite::Statement head(impl_->db, "INSERT INTO tracking VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)");
     head.bind(1, raw(id));
     head.bind(2, record.version);
     if (record.axis) {
@@ -814,6 +817,10 @@ Expected<void> HouseFile::saveTracks(SetId id, const ClipFacts& clip, const Trac
       head.bind(7, record.axis->from_parallax ? 1 : 0);
     }
     head.bind(8, record.two_plates ? 1 : 0);
+    if (record.axis && record.axis->far_ratio) {
+      head.bind(9, record.axis->far_ratio->value);
+      head.bind(10, record.axis->far_ratio->sd);
+    }
     head.exec();
     SQLite::Statement blob(impl_->db, "INSERT INTO track VALUES (?, ?, ?)");
     auto put = [&](const std::string& kind, const std::vector<double>& values) {

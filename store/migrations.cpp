@@ -2,7 +2,7 @@
 
 namespace mottix {
 
-const std::array<std::string_view, 4> kMigrations = {
+const std::array<std::string_view, 5> kMigrations = {
     R"sql(
 CREATE TABLE athlete (
   id INTEGER PRIMARY KEY,
@@ -188,6 +188,10 @@ CREATE TABLE found_joint (             -- joints that the program placed itself;
   sd_px REAL NOT NULL,                 -- of each coordinate, on the picture from which it is carried
   PRIMARY KEY (set_id, joint)
 );
+)sql",
+                                             R"sql(
+ALTER TABLE tracking ADD COLUMN far_ratio REAL;     -- how much smaller the far plate appears; NULL: not seen
+ALTER TABLE tracking ADD COLUMN far_ratio_sd REAL;
 )sql"};
 
 }  // namespace mottix

@@ -63,19 +63,20 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
   out.two_plates = result->two_plates;
   if (result->axis)
     out.axis =
-        AxisSeen{result->axis->vanishing_px, result->axis->vanishing_sd_px, result->axis->from_parallax};
+        AxisSeen{result->axis->vanishing_px, result->axis->vanishing_sd_px, result->axis->from_parallax,
+                 result->far_plate ? std::optional(result->far_plate->ratio) : std::nullopt};
   report(1.0);
   return out;
 }
 
-Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking& clip, double plate_mm,
+Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking& clip, const LoadedBar& loaded,
                            Lift lift, Facing facing, const PlacedPoints& first,
                            std::array<JointTrack, kJointCount>& raw, const Progress& progress) {
   auto film = Film::open(path);
   if (!film) return tl::make_unexpected(film.error());
   const auto &heel = first.joints[indexOf(Joint::kHeel)], &toe = first.joints[indexOf(Joint::kToe)];
   if (facing == Facing::kUnknown && heel && toe) facing = facingFromFeet(*heel, *toe);
-  auto camera = estimateCamera(clip.tracks, clip.axis, plate_mm, facing);
+  auto camera = estimateCamera(clip.tracks, clip.axis, loaded, facing);
   if (!camera) return tl::make_unexpected(camera.error());
   CarryInput input{camera->camera, clip.tracks.bar, first, lift == Lift::kSquat};
   auto carried = carryJoints(*film, input, progress);

@@ -36,7 +36,7 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
 
 // Carries the first of `placed` through the film and lays the others over it. `raw` receives the carried
 // tracks before corrections, so that a later correction needs no film.
-Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking& clip, double plate_mm,
+Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking& clip, const LoadedBar& loaded,
                            Lift lift, Facing facing, const PlacedPoints& first,
                            std::array<JointTrack, kJointCount>& raw, const Progress& progress = {});
 

@@ -13,7 +13,7 @@ constexpr double kYawPriorDeg = 8.0;
 constexpr double kPitchPriorDeg = 4.0;
 constexpr double kEdgeNoisePx = 0.3;
 constexpr double kMaxDepthRatio = 0.08;  // 25 cm of plates at 3 m
-constexpr double kRimDepthM = 0.015;     // outer face to the rim's widest circle
+constexpr double kRimDepthM = 0.008;     // outer face to the rim's widest circle
 constexpr double kCircleBiasPx = 0.3;  // bevels and their shadows move an inner circle's middle by about this
 constexpr double kVotesAgreeSd = 3.0;
 constexpr double kTrustDeg = 1.0;  // bars bend and plates sit askew on the sleeve by about this
@@ -159,10 +159,28 @@ std::vector<ParallaxVote> findParallaxVotes(const std::vector<OutlineInFrame>& o
   return votes;
 }
 
+VanishingPoint fromVotes(const std::vector<OutlineInFrame>& frames, Vec2 usual_px, Vec2 usual_sd_px,
+                         double floor_px, bool& any) {
+  Vec2 weight = usual_sd_px.cwiseAbs2().cwiseInverse();
+  Vec2 sum = weight.cwiseProduct(usual_px);
+  // Votes share the outline, so together they are trusted as far as the best one alone.
+  Vec2 best_sd = usual_sd_px;
+  any = false;
+  for (const ParallaxVote& vote : findParallaxVotes(frames)) {
+    const Vec2 sd = (vote.sd_px.cwiseAbs2() + Vec2::Constant(floor_px * floor_px)).cwiseSqrt();
+    weight += sd.cwiseAbs2().cwiseInverse();
+    sum += sd.cwiseAbs2().cwiseInverse().cwiseProduct(vote.vanishing_px);
+    best_sd = best_sd.cwiseMin(sd);
+    any = true;
+  }
+  return {sum.cwiseQuotient(weight), best_sd};
+}
+
 }  // namespace
 
 std::optional<BarAxis> estimateBarAxis(const std::vector<OutlineInFrame>& outlines, Vec2 picture_middle_px,
-                                       double focal_px, double plate_radius_m) {
+                                       double focal_px, double plate_radius_m,
+                                       const std::optional<VanishingPoint>& known) {
   if (outlines.size() < 8) return std::nullopt;
   const double rad = std::numbers::pi / 180.0;
   const Vec2 prior_sd(focal_px * std::tan(kYawPriorDeg * rad), focal_px * std::tan(kPitchPriorDeg * rad));
@@ -171,20 +189,11 @@ std::optional<BarAxis> estimateBarAxis(const std::vector<OutlineInFrame>& outlin
   BarAxis axis;
   // Twice: the wall of the plates bends the first outline centres a little.
   for (int round = 0; round < 2; ++round) {
-    Vec2 weight = prior_sd.cwiseAbs2().cwiseInverse();
-    Vec2 sum = weight.cwiseProduct(picture_middle_px);
-    Vec2 best_sd = prior_sd;
-    axis.from_parallax = false;
-    for (const ParallaxVote& vote : findParallaxVotes(frames)) {
-      const Vec2 sd = (vote.sd_px.cwiseAbs2() + Vec2::Constant(floor_px * floor_px)).cwiseSqrt();
-      weight += sd.cwiseAbs2().cwiseInverse();
-      sum += sd.cwiseAbs2().cwiseInverse().cwiseProduct(vote.vanishing_px);
-      best_sd = best_sd.cwiseMin(sd);
-      axis.from_parallax = true;
-    }
-    axis.vanishing_px = sum.cwiseQuotient(weight);
-    // Votes share the outline, so together they are trusted as far as the best one alone.
-    axis.vanishing_sd_px = best_sd;
+    const VanishingPoint v =
+        known ? *known : fromVotes(frames, picture_middle_px, prior_sd, floor_px, axis.from_parallax);
+    axis.vanishing_px = v.p_px;
+    axis.vanishing_sd_px = v.sd_px;
+    if (known) axis.from_parallax = true;
     const Solved solved = solveFor(outlines, axis.vanishing_px);
     axis.depth_ratio = axis.from_parallax ? solved.ratio : 0.0;
     auto radius = solved.radius;
@@ -237,9 +246,9 @@ FaceCentre estimateFaceCentre(const OutlineInFrame& outline, const BarAxis& axis
   face.radius_px = state[2] * (1.0 + axis.rim_ratio);
   const Mat3 covariance = a.inverse();
   const double noise = std::max(0.15, std::sqrt(sum / std::max(1.0, weight - 3.0)));
-  // What the thickness leaves open: half of the rim's shift (1.5 ± 0.8 cm), and the vanishing point's own
-  // error.
-  const double rim = 0.5 * shift.norm() + axis.rim_ratio * axis.vanishing_sd_px.maxCoeff();
+  // What the thickness leaves open: two thirds of the rim's shift (0.8 ± 0.5 cm), and the vanishing point's
+  // own error.
+  const double rim = 0.65 * shift.norm() + axis.rim_ratio * axis.vanishing_sd_px.maxCoeff();
   face.sd_px = std::sqrt(noise * noise * std::max(covariance(0, 0), covariance(1, 1)) + rim * rim +
                          std::pow(0.002 * face.radius_px, 2));
   return face;

@@ -12,9 +12,9 @@
 // 2. Thickness: the outline reaches a + max(0, e·((V - c)·u - a)) in direction u; e is shared by all frames
 // and
 //    solved by robust least squares with each frame's centre and radius eliminated.
-// 3. The rim is rounded: its widest circle lies about 1.5 ± 0.8 cm behind the outer face (edges are rounded
-// by 1 to 2
-//    cm), which shifts each centre a little toward V.
+// 3. The rim is rounded, by about 1 cm on rubber plates and half of that on steel ones: its widest circle
+// lies about
+//    0.8 ± 0.5 cm behind the outer face, which shifts each centre a little toward V.
 #pragma once
 
 #include <array>
@@ -28,10 +28,15 @@
 
 namespace mottix {
 
+struct VanishingPoint {
+  Vec2 p_px = Vec2::Zero();
+  Vec2 sd_px = Vec2::Zero();
+};
+
 struct BarAxis {
   Vec2 vanishing_px = Vec2::Zero();
   Vec2 vanishing_sd_px = Vec2::Zero();
-  bool from_parallax = false;  // false: nothing but the prior is known
+  bool from_parallax = false;  // of inner circles or the far plate; false: nothing but the prior is known
   double depth_ratio = 0.0;    // e of step 2, 0..0.08
   double rim_ratio = 0.0;      // e of step 3
   double radius_px = 0.0;      // of the outer face, median over the frames used
@@ -51,10 +56,12 @@ struct OutlineInFrame {
 };
 
 // `focal_px` and the picture's middle give the prior: the bar points within about 8 degrees (sideways) and
-// 4 degrees (up or down) of the camera. `plate_radius_m` turns centimetres into depth ratios. Nothing when
-// fewer than 8 outlines are given.
+// 4 degrees (up or down) of the camera. `plate_radius_m` turns centimetres into depth ratios. Where the
+// vanishing point is known otherwise (far_plate.h) it is taken as it is. Nothing when fewer than 8 outlines
+// are given.
 std::optional<BarAxis> estimateBarAxis(const std::vector<OutlineInFrame>& outlines, Vec2 picture_middle_px,
-                                       double focal_px, double plate_radius_m);
+                                       double focal_px, double plate_radius_m,
+                                       const std::optional<VanishingPoint>& known = std::nullopt);
 
 // Centre of the outer face in one frame, given the axis; the sd is of each coordinate.
 struct FaceCentre {

@@ -10,6 +10,8 @@
 #include <Eigen/Dense>
 #include <opencv2/core/utility.hpp>
 
+#include "vision/luma.h"
+
 namespace mottix {
 namespace {
 
@@ -30,19 +32,6 @@ const std::array<Direction, kRays>& directions() {
     return t;
   }();
   return table;
-}
-
-// Luma at a position given in the half-pixel convention; the border value continues outside.
-float lumaAt(const cv::Mat& gray, double x, double y) {
-  x = std::clamp(x - 0.5, 0.0, gray.cols - 1.001);
-  y = std::clamp(y - 0.5, 0.0, gray.rows - 1.001);
-  const int xi = static_cast<int>(x), yi = static_cast<int>(y);
-  const auto fx = static_cast<float>(x - xi), fy = static_cast<float>(y - yi);
-  const uint8_t* a = gray.ptr<uint8_t>(yi) + xi;
-  const uint8_t* b = a + gray.step;
-  const float top = static_cast<float>(a[0]) + fx * static_cast<float>(a[1] - a[0]);
-  const float low = static_cast<float>(b[0]) + fx * static_cast<float>(b[1] - b[0]);
-  return top + fy * (low - top);
 }
 
 bool inside(const cv::Mat& gray, double x, double y) {
@@ -130,6 +119,12 @@ using Mat5 = Eigen::Matrix<double, 5, 5>;
 Vec2 rayDirection(int ray) {
   const Direction& d = directions()[static_cast<std::size_t>(ray)];
   return {d.c, d.s};
+}
+
+std::optional<double> findEdgeOnRay(const cv::Mat& gray, const DiscOutline& outline, int ray,
+                                    double reach_px) {
+  const Edge edge = findEdge(gray, outline, directions()[static_cast<std::size_t>(ray)], reach_px);
+  return edge.found ? std::optional(edge.offset_px) : std::nullopt;
 }
 
 std::optional<DiscFit> fitDiscOutline(const cv::Mat& gray, const DiscOutline& guess, double reach_px,

@@ -29,6 +29,10 @@ Vec2 rayDirection(int ray);
 // Distance from the fitted centre to the edge along each ray; NaN where no edge lies near the outline.
 using EdgeRadii = std::array<float, kOutlineRays>;
 
+// The strongest edge along one ray, within ±reach_px of the outline: its distance from it, outward positive.
+std::optional<double> findEdgeOnRay(const cv::Mat& gray, const DiscOutline& outline, int ray,
+                                    double reach_px);
+
 struct DiscFit {
   DiscOutline outline;
   EdgeRadii edge_px{};

@@ -68,10 +68,10 @@ SeenJoints seenOf(const Look& look, const BodyPoints& body, const BarSample& bar
 
 }  // namespace
 
-Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTracking& clip, double plate_mm,
-                                 Facing facing, const std::optional<Body>& body, BodyPointNetwork& network,
-                                 const Progress& progress) {
-  const auto rough = estimateCamera(clip.tracks, clip.axis, plate_mm, facing);
+Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTracking& clip,
+                                 const LoadedBar& loaded, Facing facing, const std::optional<Body>& body,
+                                 BodyPointNetwork& network, const Progress& progress) {
+  const auto rough = estimateCamera(clip.tracks, clip.axis, loaded, facing);
   if (!rough) return tl::make_unexpected(rough.error());
   const auto reps =
       findReps(computeBarHeight({&clip.tracks, Lift::kSquat, rough->camera, rough->errors}), Lift::kSquat);
@@ -117,7 +117,7 @@ Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTr
         "sentence, or place the joints on one picture.");
   // Who faces right turns the right side to the camera.
   const auto seen = seenFrom(out.facing == Facing::kRight ? BodySide::kRight : BodySide::kLeft);
-  const auto camera = estimateCamera(clip.tracks, clip.axis, plate_mm, out.facing);
+  const auto camera = estimateCamera(clip.tracks, clip.axis, loaded, out.facing);
   if (!camera) return tl::make_unexpected(camera.error());
   auto found = estimateJoints(seen, camera->camera, body);
   if (!found) return tl::make_unexpected(found.error());
@@ -125,17 +125,17 @@ Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTr
   return out;
 }
 
-Expected<void> trackFoundJoints(const std::filesystem::path& path, const ClipTracking& clip, double plate_mm,
-                                Facing facing, const std::optional<Body>& body, BodyPointNetwork& network,
-                                std::array<JointTrack, kJointCount>& raw,
+Expected<void> trackFoundJoints(const std::filesystem::path& path, const ClipTracking& clip,
+                                const LoadedBar& loaded, Facing facing, const std::optional<Body>& body,
+                                BodyPointNetwork& network, std::array<JointTrack, kJointCount>& raw,
                                 std::array<double, kJointCount>& found_sd_px, const Progress& progress) {
   constexpr double kFinding = 0.3;  // part of the time
   auto part = [&](double from, double to) {
     return Progress([=, &progress](double p) { return !progress || progress(from + (to - from) * p); });
   };
-  const auto found = findJoints(path, clip, plate_mm, facing, body, network, part(0.0, kFinding));
+  const auto found = findJoints(path, clip, loaded, facing, body, network, part(0.0, kFinding));
   if (!found) return tl::make_unexpected(found.error());
-  if (auto ok = trackJoints(path, clip, plate_mm, Lift::kSquat, found->facing, found->joints.points, raw,
+  if (auto ok = trackJoints(path, clip, loaded, Lift::kSquat, found->facing, found->joints.points, raw,
                             part(kFinding, 1.0));
       !ok)
     return ok;

@@ -20,14 +20,14 @@ struct FoundOnFilm {
   Facing facing = Facing::kUnknown;
 };
 
-Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTracking& clip, double plate_mm,
-                                 Facing facing, const std::optional<Body>& body, BodyPointNetwork& network,
-                                 const Progress& progress = {});
+Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTracking& clip,
+                                 const LoadedBar& loaded, Facing facing, const std::optional<Body>& body,
+                                 BodyPointNetwork& network, const Progress& progress = {});
 
 // Finds the joints and carries them through the film: `raw` and `found_sd_px` as in TrackRecord.
-Expected<void> trackFoundJoints(const std::filesystem::path& path, const ClipTracking& clip, double plate_mm,
-                                Facing facing, const std::optional<Body>& body, BodyPointNetwork& network,
-                                std::array<JointTrack, kJointCount>& raw,
+Expected<void> trackFoundJoints(const std::filesystem::path& path, const ClipTracking& clip,
+                                const LoadedBar& loaded, Facing facing, const std::optional<Body>& body,
+                                BodyPointNetwork& network, std::array<JointTrack, kJointCount>& raw,
                                 std::array<double, kJointCount>& found_sd_px, const Progress& progress = {});
 
 }  // namespace mottix

@@ -47,6 +47,11 @@ struct PlateTracker::Candidate {
     std::size_t frame;
     std::vector<InnerCircle> inner;
   };
+  struct Cut {
+    std::size_t frame;
+    cv::Mat gray;
+    Vec2 origin_px;
+  };
   DiscOutline outline;
   Vec2 velocity_px_s = Vec2::Zero();
   double time_s = 0.0;
@@ -60,6 +65,7 @@ struct PlateTracker::Candidate {
   double radius_sum_px = 0.0, support_sum = 0.0;
   std::vector<Seen> seen;
   std::vector<Circles> circles;        // at some heights of the bar, see lookInside
+  std::vector<Cut> cuts;               // at the same heights
   std::map<int, int> looks_at_height;  // height in quarter radii → times looked
   std::vector<double> rings;           // sizes of the circles found inside, parts of the outline's radius
   DiscOutline first_outline;
@@ -80,6 +86,7 @@ struct PlateTracker::Candidate {
   }
   void step(const cv::Mat& gray, std::size_t frame, double now_s, const PlateTrackOptions& options);
   void lookInside(const cv::Mat& gray, std::size_t frame);
+  void cutOut(const cv::Mat& gray, std::size_t frame);
   void note(double y_px) {
     lowest_px = std::max(lowest_px, y_px);
     highest_px = std::min(highest_px, y_px);
@@ -172,6 +179,7 @@ void PlateTracker::Candidate::lookInside(const cv::Mat& gray, std::size_t frame)
   if (seen.back().sample.state != TrackState::kSeen) return;
   int& looks = looks_at_height[static_cast<int>(std::floor(4.0 * outline.centre_px.y() / outline.radius_px))];
   if (looks >= kLooksAtOneHeight) return;
+  cutOut(gray, frame);
   std::vector<double> sizes = rings;
   if (looks++ == 0) {
     sizes.clear();
@@ -197,6 +205,15 @@ void PlateTracker::Candidate::lookInside(const cv::Mat& gray, std::size_t frame)
       rings.push_back(size);
   }
   if (!found.inner.empty()) circles.push_back(std::move(found));
+}
+
+// The plate and what is round about it, for the far plate.
+void PlateTracker::Candidate::cutOut(const cv::Mat& gray, std::size_t frame) {
+  const int reach = static_cast<int>(std::ceil(kPlateViewReach * outline.radius_px));
+  const cv::Point middle(static_cast<int>(outline.centre_px.x()), static_cast<int>(outline.centre_px.y()));
+  const cv::Rect cut = cv::Rect(middle.x - reach, middle.y - reach, 2 * reach, 2 * reach) &
+                       cv::Rect(0, 0, gray.cols, gray.rows);
+  if (cut.area() > 0) cuts.push_back({frame, gray(cut).clone(), Vec2(cut.x, cut.y)});
 }
 
 PlateTracker::PlateTracker(PlateTrackOptions options, std::optional<PlateSeed> seed)
@@ -442,14 +459,30 @@ Expected<PlateTrackResult> PlateTracker::finish(const std::vector<double>& time_
   }
   result.axis = estimateBarAxis(outlines, 0.5 * picture_size_px_, focal_px, plate_radius_m);
   if (!result.axis) return result;
-  for (const auto* s : seen) {
-    const FaceCentre face = estimateFaceCentre(outlineOf(*s), *result.axis);
-    if ((face.centre_px - s->sample.p_px).norm() > 0.1 * s->sample.radius_px) continue;
-    BarSample& sample = result.samples[s->frame];
-    sample.p_px = face.centre_px;
-    sample.radius_px = face.radius_px;
-    sample.sd_px = face.sd_px;
+  auto layCentres = [&] {
+    for (const auto* s : seen) {
+      const FaceCentre face = estimateFaceCentre(outlineOf(*s), *result.axis);
+      if ((face.centre_px - s->sample.p_px).norm() > 0.1 * s->sample.radius_px) continue;
+      BarSample& sample = result.samples[s->frame];
+      sample.p_px = face.centre_px;
+      sample.radius_px = face.radius_px;
+      sample.sd_px = face.sd_px;
+    }
+  };
+  layCentres();
+  std::vector<PlateView> views;
+  for (const auto& cut : bar.cuts) {
+    if (cut.frame >= result.samples.size()) continue;
+    const BarSample& sample = result.samples[cut.frame];
+    if (sample.state == TrackState::kSeen)
+      views.push_back({cut.gray, cut.origin_px, sample.p_px, sample.radius_px});
   }
+  result.far_plate = findFarPlate(views, *result.axis);
+  if (!result.far_plate) return result;
+  // The bar's direction is now known ten times better, and with it the near plate's middle.
+  result.axis = estimateBarAxis(outlines, 0.5 * picture_size_px_, focal_px, plate_radius_m,
+                                result.far_plate->vanishing);
+  layCentres();
   return result;
 }
 

@@ -23,6 +23,7 @@
 #include "core/base/error.h"
 #include "core/motion/tracks.h"
 #include "vision/bar_axis.h"
+#include "vision/far_plate.h"
 
 namespace mottix {
 
@@ -46,7 +47,8 @@ struct PlateTrackOptions {
 struct PlateTrackResult {
   std::vector<BarSample> samples;  // one a frame
   std::optional<BarAxis> axis;     // where the bar points; absent when too little was seen
-  bool two_plates = false;         // a second plate of like size moved too
+  std::optional<FarPlate> far_plate;
+  bool two_plates = false;  // a second plate of like size moved too
 };
 
 class PlateTracker {

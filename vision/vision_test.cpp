@@ -321,7 +321,7 @@ TEST_F(OnFilm, JointsAreCarriedFromAnyFrameAndFeetStandStill) {
         point(joints[truth["view"].get<std::string>().find("left") != std::string::npos ? left : right]);
   }
   std::array<JointTrack, kJointCount> raw;
-  const auto carried = trackJoints(film, *clip, 450.0, Lift::kSquat, Facing::kUnknown, placed, raw);
+  const auto carried = trackJoints(film, *clip, {}, Lift::kSquat, Facing::kUnknown, placed, raw);
   ASSERT_TRUE(carried) << carried.error().text;
   const std::string near =
       truth["view"].get<std::string>().find("left") != std::string::npos ? "left_" : "right_";
@@ -343,7 +343,7 @@ TEST_F(OnFilm, JointsAreFoundByThemselvesNearWhereTheyAre) {
   ASSERT_TRUE(clip);
   auto network = BodyPointNetwork::load(MOTTIX_MODELS);
   ASSERT_TRUE(network) << network.error().text;
-  const auto found = findJoints(film, *clip, 450.0, Facing::kUnknown, std::nullopt, *network);
+  const auto found = findJoints(film, *clip, {}, Facing::kUnknown, std::nullopt, *network);
   ASSERT_TRUE(found) << found.error().text;
   const bool left = truth["view"].get<std::string>().find("left") != std::string::npos;
   EXPECT_EQ(found->facing, left ? Facing::kLeft : Facing::kRight);
@@ -356,8 +356,8 @@ TEST_F(OnFilm, JointsAreFoundByThemselvesNearWhereTheyAre) {
   std::array<JointTrack, kJointCount> raw;
   std::array<double, kJointCount> sd_px{};
   int asked = 0;
-  const auto stopped = trackFoundJoints(film, *clip, 450.0, Facing::kUnknown, std::nullopt, *network, raw,
-                                        sd_px, [&](double) { return ++asked < 4; });
+  const auto stopped = trackFoundJoints(film, *clip, {}, Facing::kUnknown, std::nullopt, *network, raw, sd_px,
+                                        [&](double) { return ++asked < 4; });
   ASSERT_FALSE(stopped);
   EXPECT_EQ(stopped.error().remedy, Remedy::kCancelled);
 }
@@ -398,7 +398,7 @@ TEST_F(OnFilm, AJointThatIsMissingIsNamed) {
   PlacedPoints placed;
   placed.joints[indexOf(Joint::kHip)] = Vec2(1, 1);
   std::array<JointTrack, kJointCount> raw;
-  const auto carried = trackJoints(film, *clip, 450.0, Lift::kSquat, Facing::kRight, placed, raw);
+  const auto carried = trackJoints(film, *clip, {}, Lift::kSquat, Facing::kRight, placed, raw);
   ASSERT_FALSE(carried);
   EXPECT_EQ(carried.error().remedy, Remedy::kMarkByHand);
   EXPECT_NE(carried.error().text.find("knee"), std::string::npos);

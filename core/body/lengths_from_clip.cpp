@@ -137,6 +137,7 @@ Expected<ClipLengths> estimateLengths(const ClipTracks& tracks, const SideCamera
   };
   for (int k = 0; k < kSideCameraErrorCount; ++k)
     addPair(withError(camera, errors, k, 1.0), {}, withError(camera, errors, k, -1.0), {});
+  const Eigen::MatrixXd from_camera = covariance;
   auto addMove = [&](double Moves::*what, double sd) {
     Moves up, down;
     up.*what = sd;
@@ -165,11 +166,22 @@ Expected<ClipLengths> estimateLengths(const ClipTracks& tracks, const SideCamera
       usual[i] = *height_m * (share.value - (s == Segment::kTrunk ? kTrunkUnderBar : 0.0));
       scatter[i] = *height_m * share.sd;
     }
-    // One Gaussian against the other: gain = P (P + C)^-1 from the usual lengths toward what was read.
-    const Eigen::MatrixXd prior = scatter.array().square().matrix().asDiagonal();
-    const Eigen::MatrixXd gain = prior * (prior + covariance).ldlt().solve(Eigen::MatrixXd::Identity(n, n));
-    value = usual + gain * (value - usual);
-    covariance = prior - gain * prior;
+    // In parts of each length. What the height may mend is the error that all lengths share through the
+    // camera; gain = S·1'(S·1·1' + R + P)^-1 with its variance S, the rest R of what was read and the
+    // people's scatter P.
+    const Eigen::VectorXd one = Eigen::VectorXd::Ones(n);
+    const Eigen::MatrixXd per = value.cwiseInverse().asDiagonal();
+    const double shared = (per * from_camera * per).mean();
+    const Eigen::MatrixXd read_alone = per * covariance * per;
+    const Eigen::VectorXd people = scatter.cwiseQuotient(usual).cwiseAbs2();
+    const Eigen::MatrixXd all = read_alone + Eigen::MatrixXd(people.asDiagonal());
+    const Eigen::VectorXd gain = all.ldlt().solve(shared * one);
+    const double mended = gain.dot(usual.cwiseQuotient(value) - one);
+    const Eigen::MatrixXd left = Eigen::MatrixXd::Identity(n, n) - one * gain.transpose();
+    const Eigen::MatrixXd error =
+        left * read_alone * left.transpose() + gain.cwiseAbs2().dot(people) * Eigen::MatrixXd::Ones(n, n);
+    value *= 1.0 + mended;
+    covariance = value.asDiagonal() * error * value.asDiagonal();
   }
   ClipLengths out;
   for (Eigen::Index i = 0; i < n; ++i)

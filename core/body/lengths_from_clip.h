@@ -9,10 +9,10 @@
 // together with the stance) and the placement of each joint, which is the same in all frames; moved one at a
 // time by one standard deviation, the squares added.
 //
-// The camera's distance, and with it the scale at the body, is the weakest part: it errs on all lengths
-// alike. Where the athlete's height is stated it serves as a second ruler: the usual lengths at this height
-// with their scatter between people are weighed against what was read (Gaussian, with all covariances), which
-// mends the common scale and leaves the proportions nearly as they were read.
+// The scale at the body is the part that errs on all lengths alike. Where the athlete's height is stated it
+// serves as a second ruler for this scale alone: the usual lengths at this height, with their scatter between
+// people, are weighed against what was read (Gaussian), and all lengths are stretched by one factor. Their
+// proportions stay as they were read, so that an unusual body is not drawn toward the usual one.
 //
 // Failure: joints not placed, no quiet standing, or the camera looks too obliquely (kFilmAgain, kMarkByHand).
 #pragma once

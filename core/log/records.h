@@ -109,6 +109,9 @@ struct Asked {
   double plate_mm = 450.0;
   bool operator==(const Asked&) const = default;
 };
+inline LoadedBar loadedBar(const Asked& asked) {
+  return {asked.plate_mm, asked.load_kg};
+}
 
 enum class SetState { kWaiting, kTracked, kReviewed, kFailed };
 

@@ -39,6 +39,14 @@ Estimate focalPrior(int width_px, int height_px) {
   return {0.86 * side, 0.09 * side};
 }
 
+Estimate plateLateralPrior(std::optional<double> load_kg) {
+  if (!load_kg) return {0.75, 0.05};
+  constexpr Estimate kCollar{0.670, 0.009}, kPlate_m{0.045, 0.018};
+  constexpr double kBar_kg = 20.0, kPlate_kg = 20.0, kSleeveHolds = 6.0;
+  const double plates = std::clamp(std::floor(0.5 * (*load_kg - kBar_kg) / kPlate_kg), 1.0, kSleeveHolds);
+  return {kCollar.value + plates * kPlate_m.value, std::hypot(kCollar.sd, plates * kPlate_m.sd)};
+}
+
 Estimate lateralPrior(Joint joint) {
   switch (joint) {
     case Joint::kHip:
@@ -112,6 +120,12 @@ double SideCamera::mmPerPx(double lateral_m) const {
   return 1000.0 * depth_m / focal_px;
 }
 
+double SideCamera::shrinkAt(double lateral_m) const {
+  const double depth_m = focal_px * plate_radius_m / plate_radius_px;
+  const double deeper_m = -(plate_lateral_m - lateral_m) * axesOf(*this).z.z();
+  return deeper_m / (depth_m + deeper_m);
+}
+
 namespace {
 
 using CameraDirections = Eigen::Matrix<double, kSideCameraErrorCount, kSideCameraErrorCount>;
@@ -159,19 +173,43 @@ void updateCamera(SideCamera& camera, SideCameraErrors& errors, const CameraStep
   errors.roll_deg = scale[3];
 }
 
-Estimate estimateScale(const SideCamera& camera, const SideCameraErrors& errors, double lateral_m) {
-  Estimate e{camera.mmPerPx(lateral_m), 0.0};
-  // At the plate itself only the radius matters; deeper planes also feel the distance.
+void observeCamera(SideCamera& camera, SideCameraErrors& errors,
+                   const std::function<double(const SideCamera&)>& residual, double sd) {
+  const CameraDirections directions = directionsOf(errors);
+  const CameraDirections prior = directions * directions.transpose();
+  const CameraStep sds = prior.diagonal().cwiseMax(1e-18).cwiseSqrt();
+  CameraStep step = CameraStep::Zero(), slope = CameraStep::Zero();
+  Estimate found;
+  for (int round = 0; round < 5; ++round) {
+    for (int k = 0; k < kSideCameraErrorCount; ++k) {
+      CameraStep more = step, less = step;
+      more[k] += 0.1 * sds[k];
+      less[k] -= 0.1 * sds[k];
+      slope[k] = (residual(moved(camera, more)) - residual(moved(camera, less))) / (0.2 * sds[k]);
+    }
+    found = {residual(moved(camera, step)) - slope.dot(step), sd};
+    step = -found.value * (prior * slope) / (slope.dot(prior * slope) + sd * sd);
+  }
+  updateCamera(camera, errors, slope, found);
+}
+
+Estimate estimateFrom(const SideCamera& camera, const SideCameraErrors& errors,
+                      const std::function<double(const SideCamera&)>& value) {
   double variance = 0.0;
-  const bool at_plate = lateral_m == camera.plate_lateral_m;
   for (int k = 0; k < kSideCameraErrorCount; ++k) {
-    SideCamera more = withError(camera, errors, k, 1.0), less = withError(camera, errors, k, -1.0);
-    const double d = 0.5 * (more.mmPerPx(at_plate ? more.plate_lateral_m : lateral_m) -
-                            less.mmPerPx(at_plate ? less.plate_lateral_m : lateral_m));
+    const double d =
+        0.5 * (value(withError(camera, errors, k, 1.0)) - value(withError(camera, errors, k, -1.0)));
     variance += d * d;
   }
-  e.sd = std::sqrt(variance);
-  return e;
+  return {value(camera), std::sqrt(variance)};
+}
+
+Estimate estimateScale(const SideCamera& camera, const SideCameraErrors& errors, double lateral_m) {
+  // At the plate itself only the radius matters; deeper planes also feel the distance.
+  const bool at_plate = lateral_m == camera.plate_lateral_m;
+  return estimateFrom(camera, errors, [&](const SideCamera& c) {
+    return c.mmPerPx(at_plate ? c.plate_lateral_m : lateral_m);
+  });
 }
 
 }  // namespace mottix

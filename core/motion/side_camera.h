@@ -14,6 +14,7 @@
 #pragma once
 
 #include <array>
+#include <functional>
 #include <optional>
 
 #include <Eigen/Core>
@@ -51,6 +52,22 @@ Estimate toesOut();
 // How far from the mid-plane the knee then lies (m): between ankle and hip, and out by the toes' angle.
 Estimate kneeLateral(const Vec2& ankle_m, const Vec2& knee_m, const Vec2& hip_m);
 
+// What hangs on the bar, as far as it is known.
+struct LoadedBar {
+  double plate_mm = 450.0;  // of the largest plate
+  std::optional<double> load_kg;
+};
+
+// How far the outer face of the outermost full-size plate lies from the mid-plane (m). The bar's collars
+// stand 1.31 m apart (practice) and are up to 3 cm thick; a plate of 20 kg is 2.7 cm (steel) to 6.3 cm
+// (rubber) thick. A bar of 20 kg carries as many of these as go into the load, and at least one; without a
+// load one to three.
+Estimate plateLateralPrior(std::optional<double> load_kg);
+
+// The widest circle of the far plate's inner side from the mid-plane (m): at the collar, the plate's edge
+// being rounded by about 1 cm.
+inline constexpr Estimate kFarPlateLateral{0.678, 0.015};
+
 struct SideCamera {
   double focal_px = 0.0;
   Vec2 middle_px = Vec2::Zero();
@@ -70,6 +87,9 @@ struct SideCamera {
       const;  // of the optical axis against the bar, seen from above; positive: V right of the middle
   double pitch_deg() const;                // positive: V below the middle
   double mmPerPx(double lateral_m) const;  // at the plate's place in the picture
+  // How much smaller than the near plate a disc of its size appears at `lateral_m`: 1 - (its radius / the
+  // near one's), in pixels. See vision/far_plate.h.
+  double shrinkAt(double lateral_m) const;
   Vec2 barBody(const Vec2& plate_centre_px) const { return toBody(plate_centre_px, plate_lateral_m); }
 };
 
@@ -99,6 +119,15 @@ SideCamera withError(const SideCamera& camera, const SideCameraErrors& errors, i
 // (linear, Gaussian).
 void updateCamera(SideCamera& camera, SideCameraErrors& errors, const CameraStep& slope,
                   const Estimate& found);
+
+// Takes in one observation that is not linear in the camera's values: `residual` should be zero (± sd).
+// Iterated, so that it is linear where it ends (Gauss-Newton; B. M. Bell, F. W. Cathey 1993).
+void observeCamera(SideCamera& camera, SideCameraErrors& errors,
+                   const std::function<double(const SideCamera&)>& residual, double sd);
+
+// Anything that follows from the camera, with its propagated standard deviation.
+Estimate estimateFrom(const SideCamera& camera, const SideCameraErrors& errors,
+                      const std::function<double(const SideCamera&)>& value);
 
 // Scale with its propagated standard deviation, millimetres a pixel.
 Estimate estimateScale(const SideCamera& camera, const SideCameraErrors& errors, double lateral_m);

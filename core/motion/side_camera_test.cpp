@@ -86,6 +86,45 @@ TEST(UpdateCamera, AUselessObservationChangesNothing) {
   EXPECT_NEAR(errors.roll_deg, 1.5, 1e-6);
 }
 
+TEST(SideCamera, ADeeperDiscShrinksByItsDepth) {
+  const SideCamera c = known::knownCamera();
+  const double plate_m = 1024.0 * 0.225 / 80.0;
+  EXPECT_NEAR(c.shrinkAt(c.plate_lateral_m), 0.0, 1e-12);
+  EXPECT_NEAR(c.shrinkAt(-0.70), 1.45 / (plate_m + 1.45), 1e-9);
+  // The same by another way: the scale there.
+  EXPECT_NEAR(1.0 - c.mmPerPx(c.plate_lateral_m) / c.mmPerPx(-0.70), c.shrinkAt(-0.70), 1e-9);
+}
+
+TEST(PlateLateralPrior, MorePlatesReachFurtherOutAndAreLessCertain) {
+  const Estimate one = plateLateralPrior(40.0), three = plateLateralPrior(150.0);
+  EXPECT_EQ(plateLateralPrior(60.0).value, one.value) << "one plate of 20 kg";
+  EXPECT_NEAR(three.value - one.value, 0.09, 1e-9);
+  EXPECT_GT(three.sd, one.sd);
+  EXPECT_EQ(plateLateralPrior(0.0).value, one.value) << "a light disc of full size";
+  EXPECT_LT(plateLateralPrior(1000.0).value, 1.1) << "no further than the sleeve goes";
+  const Estimate unknown = plateLateralPrior(std::nullopt);
+  EXPECT_LT(one.value, unknown.value);
+  EXPECT_LT(unknown.value, three.value);
+}
+
+TEST(ObserveCamera, TheFarPlateTellsTheCamerasDistance) {
+  // The true camera stands nearer than the prior says: its lens is wider.
+  SideCamera truth = known::knownCamera();
+  truth.focal_px = 880.0;
+  SideCamera c = known::knownCamera();
+  SideCameraErrors errors;
+  errors.focal_px = 110.0;
+  const double seen = truth.shrinkAt(-0.70);
+  const Estimate before = estimateScale(c, errors, 0.0);
+  observeCamera(
+      c, errors, [&](const SideCamera& at) { return at.shrinkAt(-0.70) - seen; }, 1e-4);
+  EXPECT_NEAR(c.shrinkAt(-0.70), seen, 2e-4);
+  const Estimate after = estimateScale(c, errors, 0.0);
+  EXPECT_NEAR(after.value / truth.mmPerPx(0.0), 1.0, 0.01);
+  EXPECT_LT(after.sd, 0.5 * before.sd);
+  EXPECT_LT(std::abs(after.value - truth.mmPerPx(0.0)), 2.0 * after.sd);
+}
+
 TEST(KneeLateral, IsAHingeThatOpensTowardTheToes) {
   const double ankle = lateralPrior(Joint::kAnkle).value, hip = lateralPrior(Joint::kHip).value;
   // A straight leg, upright or leaning: the knee lies on it.

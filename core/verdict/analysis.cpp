@@ -67,7 +67,7 @@ void levelByStanding(Analysis& a, const MeasureInput& input) {
 }  // namespace
 
 Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::optional<AxisSeen>& axis,
-                                        double plate_mm, Facing facing) {
+                                        const LoadedBar& bar, Facing facing) {
   std::vector<double> radius, x, y;
   for (const BarSample& s : tracks.bar)
     if (s.state == TrackState::kSeen) {
@@ -86,7 +86,10 @@ Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::opt
   e.camera.focal_px = focal.value;
   e.errors.focal_px = focal.sd;
   e.camera.middle_px = 0.5 * Vec2(tracks.width_px, tracks.height_px);
-  e.camera.plate_radius_m = plate_mm / 2000.0;
+  e.camera.plate_radius_m = bar.plate_mm / 2000.0;
+  const Estimate lateral = plateLateralPrior(bar.load_kg);
+  e.camera.plate_lateral_m = lateral.value;
+  e.errors.plate_lateral_m = lateral.sd;
   e.camera.plate_radius_px = median(radius);
   e.camera.plate_px = Vec2(median(x), median(y));
   e.camera.faces_left = facing == Facing::kLeft;
@@ -95,6 +98,14 @@ Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::opt
   e.errors.vanishing_px =
       axis ? axis->vanishing_sd_px : focal.value * Vec2(std::tan(8.0 * deg), std::tan(4.0 * deg));
   e.errors.yaw_known = axis && axis->from_parallax;
+  if (axis && axis->far_ratio) {
+    const Estimate& seen = *axis->far_ratio;
+    const double bar_m = e.camera.plate_lateral_m + kFarPlateLateral.value;
+    const double sd = std::hypot(seen.sd, seen.value * (1.0 - seen.value) * kFarPlateLateral.sd / bar_m);
+    observeCamera(
+        e.camera, e.errors,
+        [&](const SideCamera& c) { return c.shrinkAt(-kFarPlateLateral.value) - seen.value; }, sd);
+  }
   return e;
 }
 
@@ -103,13 +114,10 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   if (auto ok = settings.validate(); !ok) return tl::make_unexpected(ok.error());
   Analysis a;
   a.facing = facingOf(tracks, settings.facing);
-  auto camera = estimateCamera(tracks, axis, settings.plate_mm, a.facing);
+  auto camera = estimateCamera(tracks, axis, {settings.plate_mm, settings.load_kg}, a.facing);
   if (!camera) return tl::make_unexpected(camera.error());
   a.camera = camera->camera;
   a.camera_errors = camera->errors;
-  a.plate_scale = estimateScale(a.camera, a.camera_errors, a.camera.plate_lateral_m);
-  a.body_scale = estimateScale(a.camera, a.camera_errors, 0.0);
-
   const MeasureInput input{&tracks, settings.lift, a.camera, a.camera_errors};
   auto reps = findReps(computeBarHeight(input), settings.lift, settings.rep_options);
   if (!reps) return tl::make_unexpected(reps.error());
@@ -121,7 +129,12 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   a.reps = std::move(*reps);
   if (settings.lift == Lift::kSquat) levelByStanding(a, input);
   const MeasureInput levelled{&tracks, settings.lift, a.camera, a.camera_errors};
+  a.plate_scale = estimateScale(a.camera, a.camera_errors, a.camera.plate_lateral_m);
+  a.body_scale = estimateScale(a.camera, a.camera_errors, 0.0);
+  a.distance_m = estimateFrom(a.camera, a.camera_errors, [](const SideCamera& c) { return c.distance_m(); });
+  a.yaw_deg = estimateFrom(a.camera, a.camera_errors, [](const SideCamera& c) { return c.yaw_deg(); });
   a.measures = computeMeasures(levelled, a.reps);
+  a.trust = findWeakestLink(levelled, a.reps);
   a.findings = judge(book, settings.lift, a.measures);
   for (Finding& f : a.findings)
     f.overruled =

@@ -9,6 +9,7 @@
 #include "core/load/decide_load.h"
 #include "core/measure/measure_set.h"
 #include "core/verdict/judge.h"
+#include "core/verdict/trust.h"
 
 namespace mottix {
 
@@ -17,6 +18,8 @@ struct AxisSeen {
   Vec2 vanishing_px = Vec2::Zero();
   Vec2 vanishing_sd_px = Vec2::Zero();
   bool from_parallax = false;
+  // How much smaller the far plate appears than the near one, when it was seen (see vision/far_plate.h).
+  std::optional<Estimate> far_ratio = std::nullopt;
 };
 
 struct AnalysisSettings {
@@ -51,6 +54,9 @@ struct Analysis {
   SideCameraErrors camera_errors;
   Estimate plate_scale;  // mm per px at the near plate
   Estimate body_scale;   // mm per px in the lifter's mid-plane
+  Estimate distance_m;   // of the camera from the lifter's mid-plane
+  Estimate yaw_deg;
+  std::optional<Trust> trust;  // nothing where no depth can be read
   std::vector<Rep> reps;
   std::vector<Measure> measures;
   std::vector<Finding> findings;
@@ -71,7 +77,7 @@ struct CameraEstimate {
   SideCameraErrors errors;
 };
 Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::optional<AxisSeen>& axis,
-                                        double plate_mm, Facing facing);
+                                        const LoadedBar& bar, Facing facing);
 
 Facing facingFromFeet(const Vec2& heel_px, const Vec2& toe_px);
 

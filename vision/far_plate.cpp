@@ -1,0 +1,209 @@
+#include "vision/far_plate.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <numbers>
+
+#include <Eigen/Dense>
+
+#include "vision/luma.h"
+
+namespace mottix {
+namespace {
+
+// From 2 to 9 m between camera and plate, with 1.4 m of bar behind it.
+constexpr double kLeastRatio = 0.13, kMostRatio = 0.45;
+constexpr std::size_t kFewestViews = 8;
+constexpr int kArc = 4;              // rays of 5 degrees summed as one: finer detail is not the rim
+constexpr float kMostSlope = 40.0F;  // one strong edge of something else must not outvote an arc
+constexpr double kFlankPx = 4.0;
+constexpr double kSlopePx = 1.5;
+// A disc's true radius and the near one's as measured: both are good to about half a percent.
+constexpr double kRadiusSd = 0.007;
+constexpr double kLeastOnRim = 0.5;  // most of what should show of the rim does
+// What all pictures share. The middle of a plate against its outline, half a pixel each; e from an outline
+// that is blurred or rounded by half a pixel in some 70, which is 1.5 % of a usual e.
+constexpr double kMiddleSdPx = 0.5;
+constexpr double kRatioModelSd = 0.015;
+
+using Mat4 = Eigen::Matrix4d;
+using Vec4 = Eigen::Vector4d;
+
+struct Stand {
+  double ratio = 0.0;
+  Vec2 vanishing_px = Vec2::Zero();
+  double size = 1.0;  // the far plate's radius over the near one's, both in metres
+};
+
+DiscOutline rimOf(const PlateView& view, const Stand& s) {
+  DiscOutline o;
+  o.centre_px = view.face_px + s.ratio * (s.vanishing_px - view.face_px) - view.origin_px;
+  o.radius_px = (1.0 - s.ratio) * s.size * view.radius_px;
+  return o;
+}
+
+// Whether the far rim shows past the near plate, its thickness (up to `wall` of depth) and a little more.
+bool shows(const PlateView& view, const Stand& s, double wall, const Vec2& p_px) {
+  const Vec2 from_face = p_px + view.origin_px - view.face_px;
+  const double far = from_face.norm();
+  const Vec2 out = from_face / std::max(far, 1.0);
+  const double behind = std::max(0.0, (s.vanishing_px - view.face_px).dot(out) - view.radius_px);
+  return far > 1.02 * view.radius_px + wall * behind + kFlankPx + kSlopePx + 1.0 && p_px.x() > 8.0 &&
+         p_px.y() > 8.0 && p_px.x() < view.gray.cols - 8.0 && p_px.y() < view.gray.rows - 8.0;
+}
+
+// How much better the rim fits here than a few pixels further in and out, summed over all pictures.
+double score(const std::vector<const PlateView*>& views, const Stand& s, double wall, int stride) {
+  double sum = 0.0;
+  for (const PlateView* view : views) {
+    const DiscOutline o = rimOf(*view, s);
+    std::array<float, 3> arc{};
+    int in_arc = 0;
+    auto close = [&] {
+      sum += std::abs(arc[1]) - 0.5F * (std::abs(arc[0]) + std::abs(arc[2]));
+      arc = {};
+      in_arc = 0;
+    };
+    for (int i = 0; i < kOutlineRays; i += stride) {
+      const Vec2 u = rayDirection(i);
+      if (!shows(*view, s, wall, o.centre_px + o.radius_px * u)) {
+        if (in_arc > 0) close();
+        continue;
+      }
+      for (int k = 0; k < 3; ++k) {
+        const double r = o.radius_px + (k - 1) * kFlankPx;
+        const Vec2 in = o.centre_px + (r - kSlopePx) * u, out = o.centre_px + (r + kSlopePx) * u;
+        arc[static_cast<std::size_t>(k)] +=
+            std::clamp(lumaAt(view->gray, out.x(), out.y()) - lumaAt(view->gray, in.x(), in.y()), -kMostSlope,
+                       kMostSlope);
+      }
+      if (++in_arc == kArc) close();
+    }
+    if (in_arc > 0) close();
+  }
+  return sum * stride;
+}
+
+struct Solved {
+  Stand stand;
+  Mat4 covariance = Mat4::Zero();  // of ratio, vanishing point x and y, size
+  std::size_t views = 0;
+  double on_rim = 0.0;  // part of the showing rays with an edge on the rim
+};
+
+Solved solve(const std::vector<const PlateView*>& views, Stand s, const BarAxis& axis) {
+  Solved out;
+  for (int round = 0; round < 8; ++round) {
+    const double reach = round < 2 ? 5.0 : 3.0;
+    const double cauchy = round < 2 ? 2.0 : 0.8;
+    Mat4 a = Mat4::Zero();
+    Vec4 b = Vec4::Zero();
+    Mat4 meat = Mat4::Zero();
+    const Vec2 prior = axis.vanishing_sd_px.cwiseAbs2().cwiseInverse();
+    a(1, 1) += prior.x();
+    a(2, 2) += prior.y();
+    a(3, 3) += 1.0 / (kRadiusSd * kRadiusSd);
+    b.segment<2>(1) += prior.cwiseProduct(axis.vanishing_px - s.vanishing_px);
+    b[3] += (1.0 - s.size) / (kRadiusSd * kRadiusSd);
+    const Mat4 prior_only = a;
+    out.views = 0;
+    double showing = 0.0, on_rim = 0.0;
+    for (const PlateView* view : views) {
+      const DiscOutline o = rimOf(*view, s);
+      const Vec2 to_v = s.vanishing_px - view->face_px;
+      Vec4 sum = Vec4::Zero();
+      int on = 0;
+      for (int i = 0; i < kOutlineRays; ++i) {
+        const Vec2 u = rayDirection(i);
+        if (!shows(*view, s, axis.depth_ratio, o.centre_px + o.radius_px * u)) continue;
+        showing += 1.0;
+        const auto edge = findEdgeOnRay(view->gray, o, i, reach);
+        if (!edge) continue;
+        const Vec4 row(u.dot(to_v) - s.size * view->radius_px, s.ratio * u.x(), s.ratio * u.y(),
+                       (1.0 - s.ratio) * view->radius_px);
+        const double q = *edge / cauchy;
+        const double w = 1.0 / (1.0 + q * q);
+        a += w * row * row.transpose();
+        sum += w * *edge * row;
+        if (std::abs(*edge) < 1.5) ++on;
+      }
+      b += sum;
+      meat += sum * sum.transpose();
+      if (on >= 5) ++out.views;
+      on_rim += on;
+    }
+    const Mat4 inverse = a.ldlt().solve(Mat4::Identity());
+    const Vec4 x = inverse * b;
+    s.ratio = std::clamp(s.ratio + x[0], 0.5 * kLeastRatio, 0.6);
+    s.vanishing_px += x.segment<2>(1);
+    s.size += x[3];
+    out.on_rim = showing > 0.0 ? on_rim / showing : 0.0;
+    out.covariance = inverse * (meat + prior_only) * inverse;
+  }
+  out.stand = s;
+  return out;
+}
+
+}  // namespace
+
+std::optional<FarPlate> findFarPlate(const std::vector<PlateView>& views, const BarAxis& axis) {
+  if (views.size() < kFewestViews) return std::nullopt;
+  std::vector<const PlateView*> all, some;
+  for (const PlateView& v : views) all.push_back(&v);
+  const std::size_t every = std::max<std::size_t>(1, views.size() / 16);
+  for (std::size_t i = 0; i < views.size(); i += every) some.push_back(all[i]);
+
+  // Everywhere that is possible, in steps that move the rim by about two pixels.
+  const double radius = axis.radius_px;
+  const double ratio_step = std::clamp(1.0 / radius, 0.004, 0.03);
+  const double v_step = 7.0;
+  const Vec2 reach = 2.0 * axis.vanishing_sd_px;
+  const int nx = std::clamp(static_cast<int>(std::ceil(reach.x() / v_step)), 1, 12);
+  const int ny = std::clamp(static_cast<int>(std::ceil(reach.y() / v_step)), 1, 12);
+  Stand best;
+  double best_score = 0.0;
+  for (double e = kLeastRatio; e <= kMostRatio; e += ratio_step)
+    for (int iy = -ny; iy <= ny; ++iy)
+      for (int ix = -nx; ix <= nx; ++ix) {
+        Stand s;
+        s.ratio = e;
+        s.vanishing_px = axis.vanishing_px + Vec2(reach.x() * ix / nx, reach.y() * iy / ny);
+        const double value = score(some, s, axis.depth_ratio, 2);
+        if (value > best_score) {
+          best_score = value;
+          best = s;
+        }
+      }
+  if (best_score <= 0.0) return std::nullopt;
+  // The rough place may lie on an edge beside the rim: the best one round about is refined.
+  Stand finer = best;
+  double finer_score = 0.0;
+  for (int ie = -6; ie <= 6; ++ie)
+    for (int iy = -2; iy <= 2; ++iy)
+      for (int ix = -2; ix <= 2; ++ix) {
+        Stand s = best;
+        s.ratio += 0.5 * ratio_step * ie;
+        s.vanishing_px += 0.4 * v_step * Vec2(ix, iy);
+        const double value = score(all, s, axis.depth_ratio, 1);
+        if (value <= finer_score) continue;
+        finer_score = value;
+        finer = s;
+      }
+  const Solved solved = solve(all, finer, axis);
+  if (solved.views < kFewestViews || solved.on_rim < kLeastOnRim ||
+      std::abs(solved.stand.size - 1.0) > 3.0 * kRadiusSd || solved.stand.ratio < kLeastRatio ||
+      solved.stand.ratio > kMostRatio)
+    return std::nullopt;
+  FarPlate far;
+  far.ratio = {solved.stand.ratio,
+               std::hypot(std::sqrt(solved.covariance(0, 0)), kRatioModelSd * solved.stand.ratio)};
+  far.vanishing.p_px = solved.stand.vanishing_px;
+  const double middles_px = std::numbers::sqrt2 * kMiddleSdPx / solved.stand.ratio;
+  far.vanishing.sd_px = {std::hypot(std::sqrt(solved.covariance(1, 1)), middles_px),
+                         std::hypot(std::sqrt(solved.covariance(2, 2)), middles_px)};
+  far.views = solved.views;
+  return far;
+}
+
+}  // namespace mottix
