@@ -13,7 +13,7 @@ constexpr double kYawPriorDeg = 8.0;
 constexpr double kPitchPriorDeg = 4.0;
 constexpr double kEdgeNoisePx = 0.3;
 constexpr double kMaxDepthRatio = 0.08;  // 25 cm of plates at 3 m
-constexpr double kRimDepthM = 0.008;     // outer face to the rim's widest circle
+constexpr double kRimDepthM = 0.015;     // outer face to the rim's widest circle
 constexpr double kCircleBiasPx = 0.3;  // bevels and their shadows move an inner circle's middle by about this
 constexpr double kVotesAgreeSd = 3.0;
 constexpr double kTrustDeg = 1.0;  // bars bend and plates sit askew on the sleeve by about this
@@ -243,12 +243,14 @@ FaceCentre estimateFaceCentre(const OutlineInFrame& outline, const BarAxis& axis
   const Vec2 widest = outline.centre_px + state.head<2>();
   const Vec2 shift = axis.rim_ratio * (axis.vanishing_px - widest);
   face.centre_px = widest - shift;
-  face.radius_px = state[2] * (1.0 + axis.rim_ratio);
+  constexpr double kBackSeen = 1.0 / 3.0;  // half of the rim's widest part over its depth
+  const double to_vanishing = (axis.vanishing_px - widest).norm();
+  face.radius_px = state[2] + axis.rim_ratio * std::max(0.0, state[2] - kBackSeen * to_vanishing);
   const Mat3 covariance = a.inverse();
   const double noise = std::max(0.15, std::sqrt(sum / std::max(1.0, weight - 3.0)));
-  // What the thickness leaves open: two thirds of the rim's shift (0.8 ± 0.5 cm), and the vanishing point's
+  // What the thickness leaves open: half of the rim's shift (1.5 ± 0.8 cm), and the vanishing point's
   // own error.
-  const double rim = 0.65 * shift.norm() + axis.rim_ratio * axis.vanishing_sd_px.maxCoeff();
+  const double rim = 0.5 * shift.norm() + axis.rim_ratio * axis.vanishing_sd_px.maxCoeff();
   face.sd_px = std::sqrt(noise * noise * std::max(covariance(0, 0), covariance(1, 1)) + rim * rim +
                          std::pow(0.002 * face.radius_px, 2));
   return face;

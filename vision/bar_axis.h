@@ -12,9 +12,11 @@
 // 2. Thickness: the outline reaches a + max(0, e·((V - c)·u - a)) in direction u; e is shared by all frames
 // and
 //    solved by robust least squares with each frame's centre and radius eliminated.
-// 3. The rim is rounded, by about 1 cm on rubber plates and half of that on steel ones: its widest circle
-// lies about
-//    0.8 ± 0.5 cm behind the outer face, which shifts each centre a little toward V.
+// 3. The rim is rounded, by 1-2 cm on rubber plates and less on steel ones: its widest part lies from about 1
+// to
+//    2 cm behind the outer face (1.5 ± 0.8 cm), which shifts each centre a little toward V. On V's side the
+//    back of this part is seen, on the other its front, so that the outline is less shrunk than its middle is
+//    moved: a radius a shrinks by e·(1.5 a - 0.5 |V - c|)/1.5.
 #pragma once
 
 #include <array>

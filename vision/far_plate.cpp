@@ -21,6 +21,7 @@ constexpr double kFlankPx = 4.0;
 constexpr double kSlopePx = 1.5;
 // A disc's true radius and the near one's as measured: both are good to about half a percent.
 constexpr double kRadiusSd = 0.007;
+constexpr double kSameSize = 0.03;   // the next usual size is 11 % smaller
 constexpr double kLeastOnRim = 0.5;  // most of what should show of the rim does
 // What all pictures share. The middle of a plate against its outline, half a pixel each; e from an outline
 // that is blurred or rounded by half a pixel in some 70, which is 1.5 % of a usual e.
@@ -192,7 +193,7 @@ std::optional<FarPlate> findFarPlate(const std::vector<PlateView>& views, const 
       }
   const Solved solved = solve(all, finer, axis);
   if (solved.views < kFewestViews || solved.on_rim < kLeastOnRim ||
-      std::abs(solved.stand.size - 1.0) > 3.0 * kRadiusSd || solved.stand.ratio < kLeastRatio ||
+      std::abs(solved.stand.size - 1.0) > kSameSize || solved.stand.ratio < kLeastRatio ||
       solved.stand.ratio > kMostRatio)
     return std::nullopt;
   FarPlate far;
