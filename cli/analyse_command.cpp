@@ -28,6 +28,7 @@ struct AnalyseOptions {
   bool bar_only = false;
   double plate_mm = 450.0;
   std::optional<double> load_kg;
+  double recorded_fps = 0.0;
 };
 
 void printSummary(const Analysis& analysis, const RuleBook& book, const Asked& asked,
@@ -49,6 +50,7 @@ void printSummary(const Analysis& analysis, const RuleBook& book, const Asked& a
          findingDetail(f, book, analysis.measures));
   line(decisionHeading(analysis.decision, asked) + QStringLiteral(". ") +
        decisionReason(analysis.decision, analysis, athlete));
+  if (analysis.trust) line(trustWords(*analysis.trust));
   for (Warning w : analysis.warnings) line(QStringLiteral("note: ") + warningWords(w));
 }
 
@@ -105,6 +107,7 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
   auto clip = trackBar(o.clip, track_settings, progress("following the bar", 0.0, half));
   if (shows) std::fprintf(stderr, "\r                              \r");
   if (!clip) return tl::make_unexpected(clip.error());
+  playAsLived(clip->tracks.time_s, o.recorded_fps);
   if (!edit.placed.empty()) {
     std::array<JointTrack, kJointCount> raw;
     auto carried =
@@ -166,6 +169,9 @@ void addAnalyseCommand(CLI::App& app, int& exit_code) {
       ->check(CLI::Range(100.0, 600.0))
       ->capture_default_str();
   c->add_option("--load", o->load_kg, "Load of the set in kg")->check(CLI::Range(0.0, 1000.0));
+  c->add_option("--recorded-fps", o->recorded_fps,
+                "Pictures a second at which slow motion was recorded, when the film plays slower than life")
+      ->check(CLI::Range(10.0, 2000.0));
   c->add_option("--points", o->points,
                 "Joints placed by hand, JSON; without, a squat's are found by the program");
   c->add_flag("--bar-only", o->bar_only, "Do not look for the joints");

@@ -7,52 +7,69 @@
 namespace mottix {
 namespace {
 
-Expected<TrackOutcome> runJob(const TrackJob& job, const std::filesystem::path& models,
-                              const Progress& progress) {
-  TrackOutcome out;
-  out.facts = job.facts;
-  const bool find = !job.place && !models.empty() && job.asked.lift == Lift::kSquat;
-  const double bar_part = !job.place && !find ? 1.0 : job.known ? 0.0 : 0.3;
-  auto joint_progress = [&](double p) { return progress(bar_part + (1.0 - bar_part) * p); };
+// What is known of a film between the bar and the joints.
+struct Stage {
   ClipTracking clip;
+  TrackOutcome outcome;
+};
+
+bool looksForJoints(const TrackJob& job, const std::filesystem::path& models) {
+  return job.place || (!models.empty() && job.asked.lift == Lift::kSquat);
+}
+
+// Part of the whole work that following the bar is, as shown on the tile.
+double barPart(const TrackJob& job, const std::filesystem::path& models) {
+  return job.known ? 0.0 : looksForJoints(job, models) ? 0.3 : 1.0;
+}
+
+Expected<Stage> runBar(const TrackJob& job, const Progress& progress) {
+  Stage stage;
+  stage.outcome.facts = job.facts;
   if (job.known) {
-    clip.tracks = job.known->tracks;
-    clip.axis = job.known->axis;
-    clip.two_plates = job.known->two_plates;
+    stage.clip.tracks = job.known->tracks;
+    stage.clip.axis = job.known->axis;
+    stage.clip.two_plates = job.known->two_plates;
   } else {
     TrackSettings settings;
     settings.plate_mm = job.asked.plate_mm;
     settings.seed = job.seed;
-    auto tracked = trackBar(job.film, settings, [&](double p) { return progress(bar_part * p); });
+    auto tracked = trackBar(job.film, settings, progress);
     if (!tracked) return tl::make_unexpected(tracked.error());
-    clip = std::move(*tracked);
-    const std::string file = out.facts.file;
-    out.facts = clip.facts;
-    out.facts.file = file;
+    stage.clip = std::move(*tracked);
+    stage.outcome.facts = stage.clip.facts;
+    stage.outcome.facts.file = job.facts.file;
   }
+  TrackRecord& record = stage.outcome.record;
+  record.version = std::string(kBarTrackerVersion);
+  record.axis = stage.clip.axis;
+  record.two_plates = stage.clip.two_plates;
+  record.tracks = stage.clip.tracks;
+  for (JointTrack& track : record.tracks.joints) track.clear();
+  return stage;
+}
+
+Expected<TrackOutcome> runJoints(const TrackJob& job, const std::filesystem::path& models, Stage stage,
+                                 const Progress& progress) {
+  TrackOutcome out = std::move(stage.outcome);
+  ClipTracking& clip = stage.clip;
   out.record.version = std::string(kTrackerVersion);
-  out.record.axis = clip.axis;
-  out.record.two_plates = clip.two_plates;
+  // Joints are judged by their motion, so by the clock of life; what is kept is the film's.
+  playAsLived(clip.tracks.time_s, job.asked.recorded_fps);
   if (job.place) {
     auto carried = trackJoints(job.film, clip, loadedBar(job.asked), job.asked.lift, job.asked.facing,
-                               *job.place, out.record.carried, joint_progress);
+                               *job.place, out.record.carried, progress);
     if (!carried) return tl::make_unexpected(carried.error());
-  } else if (find) {
-    auto network = BodyPointNetwork::load(models);
-    const auto found =
-        network ? trackFoundJoints(job.film, clip, loadedBar(job.asked), job.asked.facing, job.body, *network,
-                                   out.record.carried, out.record.found_sd_px, joint_progress)
-                : tl::make_unexpected(network.error());
-    // The bar is worth keeping when the joints are not found.
-    if (!found && found.error().remedy == Remedy::kCancelled && job.known)
-      return tl::make_unexpected(found.error());
-    if (!found) {
-      out.record.carried = {};
-      out.joints_problem = QString::fromStdString(found.error().text);
-    }
+    return out;
   }
-  out.record.tracks = std::move(clip.tracks);
-  for (JointTrack& track : out.record.tracks.joints) track.clear();
+  auto network = BodyPointNetwork::load(models);
+  const auto found = network
+                         ? trackFoundJoints(job.film, clip, loadedBar(job.asked), job.asked.facing, job.body,
+                                            *network, out.record.carried, out.record.found_sd_px, progress)
+                         : tl::make_unexpected(network.error());
+  if (found) return out;
+  if (found.error().remedy == Remedy::kCancelled) return tl::make_unexpected(found.error());
+  out.record.carried = {};
+  out.joints_problem = QString::fromStdString(found.error().text);
   return out;
 }
 
@@ -76,6 +93,11 @@ AnalysisJobs::AnalysisJobs(QObject* parent) : QObject(parent) {
 
 AnalysisJobs::~AnalysisJobs() {
   for (auto& [set, stop] : stops_) *stop = true;
+  {
+    const std::lock_guard lock(pause_);
+    paused_ = false;
+  }
+  going_on_.notify_all();
   pool_.waitForDone();
 }
 
@@ -84,47 +106,100 @@ std::optional<double> AnalysisJobs::partDone(SetId set) const {
   return at == parts_.end() ? std::nullopt : std::optional(at->second);
 }
 
+bool AnalysisJobs::paused() const {
+  const std::lock_guard lock(pause_);
+  return paused_;
+}
+
+void AnalysisJobs::setPaused(bool paused) {
+  {
+    const std::lock_guard lock(pause_);
+    if (paused_ == paused) return;
+    paused_ = paused;
+  }
+  going_on_.notify_all();
+  emit pausedChanged(paused);
+}
+
 void AnalysisJobs::forget(SetId set) {
   stops_.erase(set);
   parts_.erase(set);
 }
 
+Progress AnalysisJobs::progressOf(SetId set, double from, double to,
+                                  std::shared_ptr<std::atomic<bool>> stop) {
+  using Clock = std::chrono::steady_clock;
+  return [this, set, from, to, stop = std::move(stop), last = Clock::now()](double part) mutable {
+    if (Clock::now() - last > std::chrono::milliseconds(60)) {
+      last = Clock::now();
+      QMetaObject::invokeMethod(this, [this, set, done = from + (to - from) * part] {
+        if (!running(set)) return;
+        parts_[set] = done;
+        emit progressed(set, done);
+      });
+    }
+    std::unique_lock lock(pause_);
+    going_on_.wait(lock, [&] { return !paused_ || stop->load(); });
+    return !stop->load();
+  };
+}
+
+void AnalysisJobs::end(SetId set, const Error& error) {
+  forget(set);
+  if (error.remedy == Remedy::kCancelled)
+    emit cancelled(set);
+  else
+    emit failed(set, QString::fromStdString(error.text));
+}
+
 void AnalysisJobs::start(TrackJob job) {
+  // What the coach waits for goes first; then all bars, so that every tile soon shows its path; then joints.
+  constexpr int kAsked = 2, kBars = 1, kJoints = 0;
   if (running(job.set)) return;
   auto stop = std::make_shared<std::atomic<bool>>(false);
   stops_[job.set] = stop;
   parts_[job.set] = 0.0;
-  pool_.start([this, job = std::move(job), models = models_, stop] {
-    auto last = std::chrono::steady_clock::now();
-    const auto outcome = runJob(job, models, [&](double part) {
-      const auto now = std::chrono::steady_clock::now();
-      if (now - last > std::chrono::milliseconds(60)) {
-        last = now;
-        QMetaObject::invokeMethod(this, [this, set = job.set, part] {
-          if (!running(set)) return;
-          parts_[set] = part;
-          emit progressed(set, part);
+  const int priority = job.known ? kAsked : kBars;
+  pool_.start(
+      [this, job = std::move(job), models = models_, stop] {
+        const double part = barPart(job, models);
+        const Progress progress = progressOf(job.set, 0.0, part, stop);
+        auto stage = progress(0.0) ? runBar(job, progress) : fail(Remedy::kCancelled, "Stopped.");
+        QMetaObject::invokeMethod(this, [this, job, models, stop, part, stage = std::move(stage)]() mutable {
+          if (!stage) return end(job.set, stage.error());
+          if (!looksForJoints(job, models)) {
+            forget(job.set);
+            stage->outcome.record.version = std::string(kTrackerVersion);
+            return emit finished(job.set, std::make_shared<TrackOutcome>(std::move(stage->outcome)));
+          }
+          if (!job.known) emit barFound(job.set, std::make_shared<TrackOutcome>(stage->outcome));
+          const int next = job.known ? kAsked : kJoints;
+          pool_.start(
+              [this, job, models, stop, part, stage = std::move(*stage)]() mutable {
+                const Progress going = progressOf(job.set, part, 1.0, stop);
+                auto outcome = going(0.0) ? runJoints(job, models, std::move(stage), going)
+                                          : fail(Remedy::kCancelled, "Stopped.");
+                QMetaObject::invokeMethod(
+                    this, [this, set = job.set, outcome = std::move(outcome)]() mutable {
+                      if (!outcome) return end(set, outcome.error());
+                      forget(set);
+                      emit finished(set, std::make_shared<TrackOutcome>(std::move(*outcome)));
+                    });
+              },
+              next);
         });
-      }
-      return !stop->load();
-    });
-    auto shared = outcome ? std::make_shared<TrackOutcome>(*outcome) : nullptr;
-    const Error error = outcome ? Error{} : outcome.error();
-    QMetaObject::invokeMethod(this, [this, set = job.set, shared, error] {
-      forget(set);
-      if (shared)
-        emit finished(set, shared);
-      else if (error.remedy == Remedy::kCancelled)
-        emit cancelled(set);
-      else
-        emit failed(set, QString::fromStdString(error.text));
-    });
-  });
+      },
+      priority);
 }
 
 void AnalysisJobs::cancel(SetId set) {
   const auto at = stops_.find(set);
-  if (at != stops_.end()) *at->second = true;
+  if (at == stops_.end()) return;
+  {
+    const std::lock_guard lock(pause_);
+    *at->second = true;
+  }
+  going_on_.notify_all();
 }
 
 }  // namespace mottix

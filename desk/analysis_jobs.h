@@ -1,12 +1,15 @@
-// Background work on films: following the bar, carrying the joints. One job a set at a time; jobs wait in
-// line and run one after the other (a job uses all cores for decoding). Signals arrive on the thread that
+// Background work on films: following the bar, then finding or carrying the joints. One job a set at a time;
+// jobs wait in line and run one after the other (a job uses all cores for decoding): first what the coach
+// asked for on a set whose bar is known, then all bars, then all joints. Signals arrive on the thread that
 // owns the object.
 #pragma once
 
 #include <atomic>
+#include <condition_variable>
 #include <filesystem>
 #include <map>
 #include <memory>
+#include <mutex>
 #include <optional>
 
 #include <QObject>
@@ -14,6 +17,7 @@
 
 #include "core/log/records.h"
 #include "store/house_file.h"
+#include "vision/joint_carrier.h"
 #include "vision/plate_tracker.h"
 
 namespace mottix {
@@ -49,6 +53,9 @@ class AnalysisJobs : public QObject {
   bool findsJoints() const { return !models_.empty(); }
 
   void start(TrackJob job);
+  // Holds the work at its next picture, and what waits behind it; nothing is lost.
+  void setPaused(bool paused);
+  bool paused() const;
   void cancel(SetId set);
   bool running(SetId set) const { return stops_.contains(set); }
   std::optional<double> partDone(SetId set) const;
@@ -56,7 +63,10 @@ class AnalysisJobs : public QObject {
 
  signals:
   void progressed(mottix::SetId set, double part);
+  // The bar alone; the joints of the same film follow.
+  void barFound(mottix::SetId set, std::shared_ptr<mottix::TrackOutcome> outcome);
   void finished(mottix::SetId set, std::shared_ptr<mottix::TrackOutcome> outcome);
+  void pausedChanged(bool paused);
   void failed(mottix::SetId set, QString reason);
   void cancelled(mottix::SetId set);
 
@@ -65,7 +75,12 @@ class AnalysisJobs : public QObject {
   std::filesystem::path models_;
   std::map<SetId, std::shared_ptr<std::atomic<bool>>> stops_;
   std::map<SetId, double> parts_;
+  mutable std::mutex pause_;
+  std::condition_variable going_on_;
+  bool paused_ = false;  // guarded by pause_
   void forget(SetId set);
+  void end(SetId set, const Error& error);
+  Progress progressOf(SetId set, double from, double to, std::shared_ptr<std::atomic<bool>> stop);
 };
 
 }  // namespace mottix

@@ -16,6 +16,7 @@
 
 #include "desk/pieces.h"
 #include "desk/theme.h"
+#include "vision/analyse_clip.h"
 
 namespace mottix {
 namespace {
@@ -65,6 +66,16 @@ HouseWindow::HouseWindow(HouseFile house, QDate today, std::filesystem::path mod
   connect(queue_, &QueueView::openWanted, this, &HouseWindow::openSet);
   connect(queue_, &QueueView::filmsDropped, this, &HouseWindow::addFilms);
   connect(queue_, &QueueView::stopWanted, this, [this](SetId set) { jobs_.cancel(set); });
+  connect(queue_, &QueueView::followWanted, this, [this](SetId id) {
+    const auto set = house_.loadSet(id);
+    if (!set) return say(QString::fromStdString(set.error().text));
+    follow(*set);
+    queue_->reload();
+  });
+  const auto pause = [this] { jobs_.setPaused(!jobs_.paused()); };
+  connect(queue_, &QueueView::pauseWanted, this, pause);
+  connect(new QShortcut(QKeySequence(Qt::CTRL | Qt::Key_H), this), &QShortcut::activated, this, pause);
+  connect(&jobs_, &AnalysisJobs::pausedChanged, queue_, &QueueView::reload);
   connect(queue_, &QueueView::removeWanted, this, &HouseWindow::removeSet);
   connect(queue_, &QueueView::trouble, this, &HouseWindow::say);
   connect(queue_, &QueueView::newAthleteWanted, this, [this] { addAthlete(tr("New athlete")); });
@@ -97,11 +108,12 @@ HouseWindow::HouseWindow(HouseFile house, QDate today, std::filesystem::path mod
     queue_->showProgress(set, part);
     sheet_->showProgress(set, part);
   });
-  connect(&jobs_, &AnalysisJobs::finished, this,
-          [this](SetId set, const std::shared_ptr<TrackOutcome>& outcome) {
-            queue_->forgetDrawing(set);
-            sheet_->takeOutcome(set, *outcome);
-          });
+  const auto take = [this](SetId set, const std::shared_ptr<TrackOutcome>& outcome) {
+    queue_->forgetDrawing(set);
+    sheet_->takeOutcome(set, *outcome);
+  };
+  connect(&jobs_, &AnalysisJobs::barFound, this, take);
+  connect(&jobs_, &AnalysisJobs::finished, this, take);
   connect(&jobs_, &AnalysisJobs::failed, this,
           [this](SetId set, const QString& reason) { sheet_->takeProblem(set, reason); });
   connect(&jobs_, &AnalysisJobs::cancelled, this, [this](SetId set) {
@@ -113,6 +125,16 @@ HouseWindow::HouseWindow(HouseFile house, QDate today, std::filesystem::path mod
   if (auto sets = house_.sets(); sets)
     for (const SetRecord& set : *sets)
       if (set.state == SetState::kWaiting) follow(set);
+  // The house was closed between bar and joints.
+  if (const auto halfway = house_.setsTrackedBy(kBarTrackerVersion); halfway && jobs_.findsJoints())
+    for (SetId id : *halfway) {
+      const auto set = house_.loadSet(id);
+      auto record = house_.loadTracks(id);
+      if (!set || !record || !*record) continue;
+      TrackJob job = jobFor(house_, *set);
+      job.known = std::make_shared<TrackRecord>(std::move(**record));
+      jobs_.start(std::move(job));
+    }
   queue_->reload();
   restore();
 }

@@ -47,20 +47,38 @@ SetTile::SetTile(const SetRecord& set, QWidget* parent) : QAbstractButton(parent
                         .arg(kilograms(a.load_kg), stateWords()));
   setToolTip(QString::fromStdString(set.problem.empty() ? set.clip.file : set.problem) +
              tr("\nEnter opens, Delete removes"));
-  stop_ = new QPushButton(tr("stop"), this);
-  stop_->setObjectName(QStringLiteral("quiet"));
-  stop_->setAccessibleName(tr("Stop following this film"));
-  stop_->hide();
-  connect(stop_, &QPushButton::clicked, this, [this] { emit stopWanted(set_.id); });
+  act_ = new QPushButton(this);
+  act_->setObjectName(QStringLiteral("quiet"));
+  connect(act_, &QPushButton::clicked, this, [this] {
+    if (part_)
+      emit stopWanted(set_.id);
+    else
+      emit followWanted(set_.id);
+  });
+  refreshAct();
+}
+
+void SetTile::refreshAct() {
+  const bool failed = set_.state == SetState::kFailed;
+  act_->setText(part_ ? tr("stop") : failed ? tr("try again") : tr("follow"));
+  act_->setAccessibleName(part_ ? tr("Stop following this film") : tr("Follow the bar in this film"));
+  act_->setVisible(part_ || failed || set_.state == SetState::kWaiting);
+  act_->adjustSize();
+  act_->move(width() - act_->width() - 6, 5);
 }
 
 void SetTile::resizeEvent(QResizeEvent*) {
-  stop_->move(width() - stop_->sizeHint().width() - 6, 5);
+  refreshAct();
 }
 
 QString SetTile::stateWords() const {
-  if (part_)
-    return *part_ > 0.0 ? tr("following, %1 %").arg(std::lround(100.0 * *part_)) : tr("waiting for its turn");
+  if (part_ && *part_ <= 0.0) return tr("waiting for its turn");
+  if (part_) {
+    const auto percent = std::lround(100.0 * *part_);
+    if (paused_) return tr("held at %1 %").arg(percent);
+    return set_.state == SetState::kWaiting ? tr("following the bar, %1 %").arg(percent)
+                                            : tr("looking for the joints, %1 %").arg(percent);
+  }
   switch (set_.state) {
     case SetState::kWaiting:
       return tr("not followed yet");
@@ -80,9 +98,10 @@ void SetTile::showPaths(std::vector<RepPath> paths, std::vector<Finding> finding
   update();
 }
 
-void SetTile::showProgress(std::optional<double> part) {
+void SetTile::showProgress(std::optional<double> part, bool paused) {
   part_ = part;
-  stop_->setVisible(part_.has_value());
+  paused_ = paused;
+  refreshAct();
   update();
 }
 
@@ -319,6 +338,9 @@ QueueView::QueueView(HouseFile& house, AnalysisJobs& jobs, QWidget* parent)
   auto* athlete = new QPushButton(tr("New athlete · Ctrl+N"));
   athlete->setAutoDefault(true);
   connect(athlete, &QPushButton::clicked, this, &QueueView::newAthleteWanted);
+  pause_ = button({}, tr("Hold the work on films, so that the machine is free; or go on with it"), true);
+  connect(pause_, &QPushButton::clicked, this, &QueueView::pauseWanted);
+  head->addWidget(pause_, 0, Qt::AlignTop);
   head->addWidget(athlete, 0, Qt::AlignTop);
   column->addLayout(head);
   auto* area = new QScrollArea;
@@ -365,8 +387,9 @@ void QueueView::reload() {
       auto* tile = new SetTile(set);
       connect(tile, &QAbstractButton::clicked, this, [this, id = set.id] { emit openWanted(id); });
       connect(tile, &SetTile::stopWanted, this, &QueueView::stopWanted);
+      connect(tile, &SetTile::followWanted, this, &QueueView::followWanted);
       connect(tile, &SetTile::removeWanted, this, &QueueView::removeWanted);
-      if (jobs_.running(set.id)) tile->showProgress(jobs_.partDone(set.id).value_or(0.0));
+      if (jobs_.running(set.id)) tile->showProgress(jobs_.partDone(set.id).value_or(0.0), jobs_.paused());
       if (set.state == SetState::kTracked || set.state == SetState::kReviewed) {
         const auto kept = drawings_.find(set.id);
         if (kept != drawings_.end() && kept->second.edit == set.edit && kept->second.athlete == athlete)
@@ -395,6 +418,7 @@ void QueueView::reload() {
     sub_->setText(
         tr("Oldest left. Drop films of one set each on a lane; Enter opens a set, Delete removes it."));
   }
+  refreshPause();
   // Where the coach was, or the first set to look at.
   SetTile* next = nullptr;
   for (SetTile* tile : tiles_)
@@ -428,7 +452,12 @@ void QueueView::drawNext() {
 }
 
 void QueueView::showProgress(SetId set, double part) {
-  if (SetTile* tile = tileOf(set)) tile->showProgress(part);
+  if (SetTile* tile = tileOf(set)) tile->showProgress(part, jobs_.paused());
+}
+
+void QueueView::refreshPause() {
+  pause_->setText(jobs_.paused() ? tr("Go on · Ctrl+H") : tr("Hold the work · Ctrl+H"));
+  pause_->setVisible(!jobs_.idle() || jobs_.paused());
 }
 
 SetTile* QueueView::tileOf(SetId set) const {

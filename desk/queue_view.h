@@ -30,11 +30,12 @@ class SetTile : public QAbstractButton {
   const SetRecord& record() const { return set_; }
   bool open() const { return set_.state != SetState::kReviewed; }
   void showPaths(std::vector<RepPath> paths, std::vector<Finding> findings);
-  void showProgress(std::optional<double> part);
+  void showProgress(std::optional<double> part, bool paused = false);
   QSize sizeHint() const override { return {208, 140}; }
 
  signals:
   void stopWanted(mottix::SetId set);
+  void followWanted(mottix::SetId set);
   void removeWanted(mottix::SetId set);
 
  protected:
@@ -47,7 +48,9 @@ class SetTile : public QAbstractButton {
   std::vector<RepPath> paths_;
   std::vector<Finding> findings_;
   std::optional<double> part_;
-  QPushButton* stop_;
+  bool paused_ = false;
+  QPushButton* act_;  // stop, or follow (again)
+  void refreshAct();
   QString stateWords() const;
 };
 
@@ -103,7 +106,9 @@ class QueueView : public QWidget {
   void fitWanted(mottix::AthleteId athlete);
   void athleteChanged(mottix::Athlete athlete);
   void stopWanted(mottix::SetId set);
+  void followWanted(mottix::SetId set);
   void removeWanted(mottix::SetId set);
+  void pauseWanted();
   void trouble(QString text);
 
  protected:
@@ -113,6 +118,8 @@ class QueueView : public QWidget {
   HouseFile& house_;
   AnalysisJobs& jobs_;
   QLabel *head_ = nullptr, *sub_ = nullptr;
+  QPushButton* pause_ = nullptr;
+  void refreshPause();
   QVBoxLayout* lanes_ = nullptr;
   std::vector<Lane*> lane_list_;
   std::vector<SetTile*> tiles_;

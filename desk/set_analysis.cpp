@@ -6,6 +6,7 @@ namespace mottix {
 
 SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const SetEdit& edit) {
   ClipTracks tracks = record.tracks;
+  playAsLived(tracks.time_s, edit.asked.recorded_fps);
   // Joints carried from a figure that was taken back are not shown.
   if (record.hasJoints() && (record.foundByItself() || !edit.placed.empty()))
     layCorrections(tracks, record.carried, edit.placed, record.found_sd_px);

@@ -346,7 +346,22 @@ void SetSheet::buildSentence() {
                  return tr("Filmed from the right, from the left, or from the side (read from the feet).");
                });
   side_->setChoices({facingWords(Facing::kRight), facingWords(Facing::kLeft), facingWords(Facing::kUnknown)});
-  sentence_->addText(tr(", plates of"));
+  sentence_->addText(tr("at"));
+  rate_ = word(tr("pictures a second"), tr("Change how fast the film was recorded"),
+               [](Asked& asked, const QString& text) -> QString {
+                 if (text.isEmpty()) {
+                   asked.recorded_fps = 0.0;
+                   return {};
+                 }
+                 const auto fps = numberIn(text);
+                 if (!fps || *fps < 10.0 || *fps > 2000.0)
+                   return tr(
+                       "Slow motion is recorded with 10 to 2000 pictures a second; leave it empty when the "
+                       "film plays as fast as life.");
+                 asked.recorded_fps = *fps;
+                 return {};
+               });
+  sentence_->addText(tr("pictures a second, plates of"));
   plate_ = word(tr("plate diameter"), tr("Change the plate's diameter"),
                 [](Asked& asked, const QString& text) -> QString {
                   QString digits = text;
@@ -581,6 +596,11 @@ void SetSheet::refreshSentence() {
   side_->setText(facingWords(a.facing != Facing::kUnknown ? a.facing
                              : data_.analysis             ? data_.analysis->facing
                                                           : Facing::kUnknown));
+  const double rate = usualRate(data_.tracks.time_s);
+  rate_->setText(a.recorded_fps > 0.0 ? QString::number(a.recorded_fps)
+                 : rate > 0.0         ? QString::number(std::round(rate))
+                                      : tr("30"));
+  rate_->setEditText(a.recorded_fps > 0.0 ? rate_->text() : QStringLiteral(" "));
   plate_->setText(tr("%1 mm").arg(a.plate_mm));
   setups_.clear();
   QStringList names;

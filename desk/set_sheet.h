@@ -78,7 +78,8 @@ class SetSheet : public QWidget {
 
   Sentence* sentence_ = nullptr;
   Word *variant_ = nullptr, *lift_ = nullptr, *reps_ = nullptr, *load_ = nullptr, *effort_ = nullptr,
-       *side_ = nullptr, *plate_ = nullptr, *setup_ = nullptr, *comfort_ = nullptr, *felt_ = nullptr;
+       *side_ = nullptr, *rate_ = nullptr, *plate_ = nullptr, *setup_ = nullptr, *comfort_ = nullptr,
+       *felt_ = nullptr;
   QLabel* trust_ = nullptr;
   FilmView* film_ = nullptr;
   QWidget* film_tools_ = nullptr;

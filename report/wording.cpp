@@ -180,6 +180,11 @@ QString warningWords(Warning warning) {
       return tr("Which way the lifter faces is not known yet; place heel and toe.");
     case Warning::kLowFrameRate:
       return tr("Fewer than 20 pictures a second: speeds and turning points are coarse.");
+    case Warning::kClockJumps:
+      return tr(
+          "The film's clock jumps by more than a second: it was paused or cut there. A rep across the jump "
+          "is not "
+          "to be trusted.");
     case Warning::kOblique:
       return tr("The camera is turned by more than 15°: film more squarely from the side.");
   }

@@ -160,7 +160,8 @@ struct HouseFile::Impl {
         db,
         "UPDATE lift_set SET state = ?, lift = ?, variant = ?, reps = ?, load_kg = ?, "
         "effort = ?, facing = ?, "
-        "plate_mm = ?, cue = ?, next_load_kg = ?, setup_id = ?, comfort = ?, effort_felt = ? WHERE id = ?");
+        "plate_mm = ?, cue = ?, next_load_kg = ?, setup_id = ?, comfort = ?, effort_felt = ?, "
+        "recorded_fps = ? WHERE id = ?");
     update.bind(1, std::string(nameOf(state)));
     update.bind(2, std::string(nameOf(edit.asked.lift)));
     update.bind(3, edit.asked.variant);
@@ -177,7 +178,8 @@ struct HouseFile::Impl {
     if (edit.setup) update.bind(11, static_cast<std::int64_t>(*edit.setup));
     if (edit.comfort) update.bind(12, *edit.comfort);
     if (edit.effort_felt) update.bind(13, *edit.effort_felt);
-    update.bind(14, raw(id));
+    update.bind(14, edit.asked.recorded_fps);
+    update.bind(15, raw(id));
     update.exec();
     clear("placed_point", id);
     SQLite::Statement point(db, "INSERT INTO placed_point VALUES (?, ?, ?, ?, ?, ?)");
@@ -471,16 +473,16 @@ struct HouseFile::Impl {
   }
 
   std::vector<SetRecord> readSets(const std::string& where, std::int64_t id) {
-    SQLite::Statement q(
-        db,
-        "SELECT s.id, e.athlete_id, e.day, s.state, s.problem, s.lift, s.variant, s.reps, "
-        "s.load_kg, s.effort, s.facing, "
-        "s.plate_mm, s.cue, s.next_load_kg, c.path, c.sha256, c.width, c.height, "
-        "c.rotation_deg, c.frames, c.duration_s, "
-        "c.variable_rate, s.setup_id, s.comfort, s.effort_felt FROM lift_set s JOIN session e ON e.id = "
-        "s.session_id JOIN clip c "
-        "ON c.id = s.clip_id " +
-            where + " ORDER BY e.day, s.id");
+    SQLite::Statement q(db,
+                        "SELECT s.id, e.athlete_id, e.day, s.state, s.problem, s.lift, s.variant, s.reps, "
+                        "s.load_kg, s.effort, s.facing, "
+                        "s.plate_mm, s.cue, s.next_load_kg, c.path, c.sha256, c.width, c.height, "
+                        "c.rotation_deg, c.frames, c.duration_s, "
+                        "c.variable_rate, s.setup_id, s.comfort, s.effort_felt, s.recorded_fps FROM lift_set "
+                        "s JOIN session e ON e.id = "
+                        "s.session_id JOIN clip c "
+                        "ON c.id = s.clip_id " +
+                            where + " ORDER BY e.day, s.id");
     if (!where.empty()) q.bind(1, id);
     std::vector<SetRecord> out;
     while (q.executeStep()) {
@@ -511,6 +513,7 @@ struct HouseFile::Impl {
       if (!q.getColumn(22).isNull()) set.edit.setup = SetupId{q.getColumn(22).getInt64()};
       if (!q.getColumn(23).isNull()) set.edit.comfort = q.getColumn(23).getInt();
       if (!q.getColumn(24).isNull()) set.edit.effort_felt = q.getColumn(24).getDouble();
+      asked.recorded_fps = q.getColumn(25).getDouble();
       readChildren(set);
       out.push_back(std::move(set));
     }
@@ -663,6 +666,16 @@ Expected<SetupId> HouseFile::newSetupId() const {
     SQLite::Statement q(impl_->db, "SELECT coalesce(max(id), 0) + 1 FROM setup");
     q.executeStep();
     return SetupId{q.getColumn(0).getInt64()};
+  });
+}
+
+Expected<std::vector<SetId>> HouseFile::setsTrackedBy(std::string_view version) const {
+  return impl_->guarded([&]() -> Expected<std::vector<SetId>> {
+    SQLite::Statement q(impl_->db, "SELECT set_id FROM tracking WHERE version = ? ORDER BY set_id");
+    q.bind(1, std::string(version));
+    std::vector<SetId> out;
+    while (q.executeStep()) out.push_back(SetId{q.getColumn(0).getInt64()});
+    return out;
   });
 }
 

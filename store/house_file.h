@@ -43,6 +43,8 @@ class HouseFile {
 
   // All sets, oldest first.
   Expected<std::vector<SetRecord>> sets() const;
+  // Sets whose tracks were made by trackers of just this version.
+  Expected<std::vector<SetId>> setsTrackedBy(std::string_view version) const;
   Expected<SetRecord> loadSet(SetId id) const;
   Expected<SetId> addSet(const SetRecord& set);
   // What the coach decided, and the state of the set.

@@ -192,6 +192,7 @@ CREATE TABLE found_joint (             -- joints that the program placed itself;
                                              R"sql(
 ALTER TABLE tracking ADD COLUMN far_ratio REAL;     -- how much smaller the far plate appears; NULL: not seen
 ALTER TABLE tracking ADD COLUMN far_ratio_sd REAL;
+ALTER TABLE lift_set ADD COLUMN recorded_fps REAL NOT NULL DEFAULT 0;  -- of slow motion; 0: plays as recorded
 )sql"};
 
 }  // namespace mottix

@@ -27,6 +27,7 @@
 #include "desk/theme.h"
 #include "synth/film_maker.h"
 #include "tests/known_squat.h"
+#include "vision/analyse_clip.h"
 #include "vision/film.h"
 
 namespace mottix {
@@ -444,6 +445,42 @@ TEST_F(JobsTest, WaitInLineAndAreStoppedOneByOne) {
   EXPECT_EQ(done.count(SetId{1}), 1u);
   EXPECT_EQ(done.count(SetId{2}), 0u);
   EXPECT_EQ(cancelled, 1);
+}
+
+TEST_F(JobsTest, ArePausedAndGoOnWithNothingLost) {
+  std::vector<bool> said;
+  QObject::connect(&jobs, &AnalysisJobs::pausedChanged, [&](bool paused) { said.push_back(paused); });
+  jobs.setPaused(true);
+  jobs.setPaused(true);
+  jobs.start(job(1, film));
+  jobs.start(job(2, film));
+  EXPECT_FALSE(QTest::qWaitFor([this] { return !done.empty() || jobs.idle(); }, 400));
+  // What is stopped while all is held goes at once.
+  jobs.cancel(SetId{2});
+  jobs.setPaused(false);
+  ASSERT_TRUE(wait());
+  EXPECT_EQ(done.count(SetId{1}), 1u);
+  EXPECT_EQ(done.count(SetId{2}), 0u);
+  EXPECT_EQ(cancelled, 1);
+  EXPECT_EQ(said, (std::vector{true, false}));
+}
+
+TEST_F(JobsTest, AllBarsComeBeforeTheFirstJoints) {
+  std::vector<std::pair<char, SetId>> order;
+  QObject::connect(&jobs, &AnalysisJobs::barFound, [&](SetId set, const std::shared_ptr<TrackOutcome>& o) {
+    order.emplace_back('b', set);
+    EXPECT_FALSE(o->record.hasJoints());
+    EXPECT_EQ(o->record.version, kBarTrackerVersion);
+    EXPECT_FALSE(o->record.tracks.bar.empty());
+  });
+  QObject::connect(&jobs, &AnalysisJobs::finished,
+                   [&](SetId set, const std::shared_ptr<TrackOutcome>&) { order.emplace_back('j', set); });
+  jobs.setModels(MOTTIX_MODELS);
+  for (long long id : {1, 2}) jobs.start(job(id, film));
+  ASSERT_TRUE(wait());
+  EXPECT_EQ(order, (std::vector<std::pair<char, SetId>>{
+                       {'b', SetId{1}}, {'b', SetId{2}}, {'j', SetId{1}}, {'j', SetId{2}}}));
+  EXPECT_EQ(done[SetId{1}]->record.version, kTrackerVersion);
 }
 
 TEST_F(JobsTest, SayWhyAFilmCannotBeFollowed) {

@@ -19,6 +19,7 @@
 #include "desk/house_window.h"
 #include "desk/theme.h"
 #include "synth/film_maker.h"
+#include "vision/analyse_clip.h"
 
 namespace mottix {
 namespace {
@@ -198,6 +199,79 @@ TEST_F(Desk, FollowingCanBeStoppedOnTheTileAndTakenUpAgain) {
   QTest::mouseClick(buttonNamed("follow"), Qt::LeftButton);
   ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
   EXPECT_TRUE(window->sheet().data().analysis);
+}
+
+TEST_F(Desk, WorkIsHeldByKeyAndGoesOn) {
+  const AthleteId athlete = window->addAthlete(QStringLiteral("Odd"));
+  QTest::keyClick(window.get(), Qt::Key_H, Qt::ControlModifier);
+  EXPECT_TRUE(window->jobs().paused());
+  dropOn(window->queue().laneOf(athlete), film);
+  const SetId id = window->house().sets()->front().id;
+  EXPECT_FALSE(QTest::qWaitFor([&] { return window->jobs().idle(); }, 300));
+  QPushButton* go_on = nullptr;
+  for (QPushButton* b : window->queue().findChildren<QPushButton*>())
+    if (b->text().startsWith(QStringLiteral("Go on"))) go_on = b;
+  ASSERT_NE(go_on, nullptr);
+  ASSERT_TRUE(go_on->isVisible());
+  QTest::mouseClick(go_on, Qt::LeftButton);
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  EXPECT_EQ(window->house().loadSet(id)->state, SetState::kTracked);
+}
+
+TEST_F(Desk, AFilmThatFailedIsTriedAgainFromItsTile) {
+  const fs::path late = folder / "late.mp4";
+  std::ofstream(late) << "still being copied";
+  const AthleteId athlete = window->addAthlete(QStringLiteral("Odd"));
+  dropOn(window->queue().laneOf(athlete), late);
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  const SetId id = window->house().sets()->front().id;
+  ASSERT_EQ(window->house().loadSet(id)->state, SetState::kFailed);
+  fs::copy_file(film, late, fs::copy_options::overwrite_existing);
+  settle();
+  auto* again = window->queue().tileOf(id)->findChild<QPushButton*>();
+  ASSERT_TRUE(again != nullptr && again->isVisible());
+  EXPECT_EQ(again->text(), QStringLiteral("try again"));
+  QTest::mouseClick(again, Qt::LeftButton);
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  EXPECT_EQ(window->house().loadSet(id)->state, SetState::kTracked);
+  EXPECT_TRUE(window->house().loadSet(id)->problem.empty());
+}
+
+TEST_F(Desk, JointsAreTakenUpWhenTheHouseWasClosedAfterTheBar) {
+  const SetId id = droppedAndFollowed();
+  auto set = *window->house().loadSet(id);
+  auto record = **window->house().loadTracks(id);
+  record.version = std::string(kBarTrackerVersion);
+  ASSERT_TRUE(window->house().saveTracks(id, set.clip, record));
+  reopen(MOTTIX_MODELS);
+  EXPECT_TRUE(window->jobs().running(id));
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  EXPECT_EQ((**window->house().loadTracks(id)).version, kTrackerVersion);
+  reopen(MOTTIX_MODELS);
+  EXPECT_TRUE(window->jobs().idle()) << "once is enough";
+}
+
+TEST_F(Desk, SlowMotionIsStatedInTheSentence) {
+  const SetId id = droppedAndFollowed();
+  openByKey(id);
+  const double before = window->sheet().data().analysis->reps.front().end_s.value;
+  auto* word = window->sheet().findChild<Word*>(QStringLiteral("word pictures a second"));
+  EXPECT_EQ(word->text(), QStringLiteral("30"));
+  word->setFocus();
+  QTest::keyClick(word, Qt::Key_Return);
+  auto* line = window->sheet().findChild<QLineEdit*>(QStringLiteral("word pictures a second line"));
+  ASSERT_NE(line, nullptr);
+  QTest::keyClicks(line, QStringLiteral("3"));
+  QTest::keyClick(line, Qt::Key_Return);
+  EXPECT_TRUE(word->editing()) << "3 a second is no slow motion";
+  line->selectAll();
+  QTest::keyClicks(line, QStringLiteral("240"));
+  QTest::keyClick(line, Qt::Key_Return);
+  const double rate = usualRate(window->sheet().data().tracks.time_s);
+  EXPECT_NEAR(rate, 240.0, 1.0);
+  EXPECT_EQ(window->house().loadSet(id)->edit.asked.recorded_fps, 240.0);
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_NEAR(window->sheet().data().analysis->reps.front().end_s.value, before, 1e-9);
 }
 
 TEST_F(Desk, AFileThatIsNoFilmSaysSoOnItsTileAndNothingElseIsLost) {

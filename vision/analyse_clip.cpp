@@ -20,6 +20,13 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
   if (settings.seed && settings.seed->frame >= film->frameCount())
     return fail(Remedy::kCorrectInput, "The plate was pointed at on a frame that the film does not have.");
 
+  constexpr std::size_t kFewestPictures = 10;  // a third of a second
+  if (film->frameCount() < kFewestPictures)
+    return fail(Remedy::kChooseAnotherFile, "“" + path.filename().string() + "” has only " +
+                                                std::to_string(film->frameCount()) +
+                                                (film->frameCount() == 1 ? " picture." : " pictures.") +
+                                                " A rep needs film: choose another clip.");
+
   PlateTracker tracker(settings.plate, settings.seed);
   FramePicture picture;
   std::size_t decoded = 0;
@@ -69,8 +76,8 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
   return out;
 }
 
-Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking& clip, const LoadedBar& loaded,
-                           Lift lift, Facing facing, const PlacedPoints& first,
+Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking& clip,
+                           const LoadedBar& loaded, Lift lift, Facing facing, const PlacedPoints& first,
                            std::array<JointTrack, kJointCount>& raw, const Progress& progress) {
   auto film = Film::open(path);
   if (!film) return tl::make_unexpected(film.error());

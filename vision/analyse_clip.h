@@ -15,7 +15,9 @@
 namespace mottix {
 
 // Name and version of the trackers, kept beside stored tracks.
-inline constexpr std::string_view kTrackerVersion = "disc-outline/1 leg-flow/1 seen-joints/1";
+inline constexpr std::string_view kTrackerVersion = "disc-outline/2 far-plate/1 leg-flow/1 seen-joints/1";
+// Beside tracks of which only the bar has been followed so far.
+inline constexpr std::string_view kBarTrackerVersion = "disc-outline/2 far-plate/1";
 
 struct ClipTracking {
   ClipFacts facts;
@@ -36,8 +38,8 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
 
 // Carries the first of `placed` through the film and lays the others over it. `raw` receives the carried
 // tracks before corrections, so that a later correction needs no film.
-Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking& clip, const LoadedBar& loaded,
-                           Lift lift, Facing facing, const PlacedPoints& first,
+Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking& clip,
+                           const LoadedBar& loaded, Lift lift, Facing facing, const PlacedPoints& first,
                            std::array<JointTrack, kJointCount>& raw, const Progress& progress = {});
 
 // Joints of `tracks` from carried tracks and all placed points; `found_sd_px` as in TrackRecord.

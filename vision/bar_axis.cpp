@@ -193,6 +193,7 @@ std::optional<BarAxis> estimateBarAxis(const std::vector<OutlineInFrame>& outlin
         known ? *known : fromVotes(frames, picture_middle_px, prior_sd, floor_px, axis.from_parallax);
     axis.vanishing_px = v.p_px;
     axis.vanishing_sd_px = v.sd_px;
+    axis.tilt = (v.p_px - picture_middle_px) / (focal_px * focal_px);
     if (known) axis.from_parallax = true;
     const Solved solved = solveFor(outlines, axis.vanishing_px);
     axis.depth_ratio = axis.from_parallax ? solved.ratio : 0.0;
@@ -242,7 +243,7 @@ FaceCentre estimateFaceCentre(const OutlineInFrame& outline, const BarAxis& axis
   FaceCentre face;
   const Vec2 widest = outline.centre_px + state.head<2>();
   const Vec2 shift = axis.rim_ratio * (axis.vanishing_px - widest);
-  face.centre_px = widest - shift;
+  face.centre_px = widest - shift - state[2] * state[2] * axis.tilt;
   constexpr double kBackSeen = 1.0 / 3.0;  // half of the rim's widest part over its depth
   const double to_vanishing = (axis.vanishing_px - widest).norm();
   face.radius_px = state[2] + axis.rim_ratio * std::max(0.0, state[2] - kBackSeen * to_vanishing);

@@ -17,6 +17,10 @@
 //    2 cm behind the outer face (1.5 ± 0.8 cm), which shifts each centre a little toward V. On V's side the
 //    back of this part is seen, on the other its front, so that the outline is less shrunk than its middle is
 //    moved: a radius a shrinks by e·(1.5 a - 0.5 |V - c|)/1.5.
+// 4. A disc of a pixels' radius whose axis is turned away from the line of sight has its nearer half
+// enlarged: the
+//    middle of its outline lies a²·(V - m)/f² off the projection of its own middle (m: the picture's middle,
+//    f: focal length; first order in a/f).
 #pragma once
 
 #include <array>
@@ -41,6 +45,7 @@ struct BarAxis {
   bool from_parallax = false;  // of inner circles or the far plate; false: nothing but the prior is known
   double depth_ratio = 0.0;    // e of step 2, 0..0.08
   double rim_ratio = 0.0;      // e of step 3
+  Vec2 tilt = Vec2::Zero();    // (V - m)/f² of step 4, per pixel
   double radius_px = 0.0;      // of the outer face, median over the frames used
 };
 

@@ -37,10 +37,11 @@ struct Stand {
   double size = 1.0;  // the far plate's radius over the near one's, both in metres
 };
 
-DiscOutline rimOf(const PlateView& view, const Stand& s) {
+DiscOutline rimOf(const PlateView& view, const Stand& s, const Vec2& tilt) {
   DiscOutline o;
-  o.centre_px = view.face_px + s.ratio * (s.vanishing_px - view.face_px) - view.origin_px;
   o.radius_px = (1.0 - s.ratio) * s.size * view.radius_px;
+  o.centre_px = view.face_px + s.ratio * (s.vanishing_px - view.face_px) - view.origin_px +
+                o.radius_px * o.radius_px * tilt;
   return o;
 }
 
@@ -55,10 +56,10 @@ bool shows(const PlateView& view, const Stand& s, double wall, const Vec2& p_px)
 }
 
 // How much better the rim fits here than a few pixels further in and out, summed over all pictures.
-double score(const std::vector<const PlateView*>& views, const Stand& s, double wall, int stride) {
+double score(const std::vector<const PlateView*>& views, const Stand& s, const BarAxis& axis, int stride) {
   double sum = 0.0;
   for (const PlateView* view : views) {
-    const DiscOutline o = rimOf(*view, s);
+    const DiscOutline o = rimOf(*view, s, axis.tilt);
     std::array<float, 3> arc{};
     int in_arc = 0;
     auto close = [&] {
@@ -68,7 +69,7 @@ double score(const std::vector<const PlateView*>& views, const Stand& s, double 
     };
     for (int i = 0; i < kOutlineRays; i += stride) {
       const Vec2 u = rayDirection(i);
-      if (!shows(*view, s, wall, o.centre_px + o.radius_px * u)) {
+      if (!shows(*view, s, axis.depth_ratio, o.centre_px + o.radius_px * u)) {
         if (in_arc > 0) close();
         continue;
       }
@@ -111,7 +112,7 @@ Solved solve(const std::vector<const PlateView*>& views, Stand s, const BarAxis&
     out.views = 0;
     double showing = 0.0, on_rim = 0.0;
     for (const PlateView* view : views) {
-      const DiscOutline o = rimOf(*view, s);
+      const DiscOutline o = rimOf(*view, s, axis.tilt);
       const Vec2 to_v = s.vanishing_px - view->face_px;
       Vec4 sum = Vec4::Zero();
       int on = 0;
@@ -170,7 +171,7 @@ std::optional<FarPlate> findFarPlate(const std::vector<PlateView>& views, const 
         Stand s;
         s.ratio = e;
         s.vanishing_px = axis.vanishing_px + Vec2(reach.x() * ix / nx, reach.y() * iy / ny);
-        const double value = score(some, s, axis.depth_ratio, 2);
+        const double value = score(some, s, axis, 2);
         if (value > best_score) {
           best_score = value;
           best = s;
@@ -186,7 +187,7 @@ std::optional<FarPlate> findFarPlate(const std::vector<PlateView>& views, const 
         Stand s = best;
         s.ratio += 0.5 * ratio_step * ie;
         s.vanishing_px += 0.4 * v_step * Vec2(ix, iy);
-        const double value = score(all, s, axis.depth_ratio, 1);
+        const double value = score(all, s, axis, 1);
         if (value <= finer_score) continue;
         finer_score = value;
         finer = s;

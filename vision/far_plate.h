@@ -10,8 +10,7 @@
 // predicted in all of them; where the near plate does not hide it, the slope of luma across it is summed
 // along arcs, less that a few pixels to either side. What moves otherwise than the far plate (wall, lifter,
 // rings on the plate) does not add up. The best place is refined by robust least squares on the edges
-// themselves; the error counts each picture as one observation (cluster-robust covariance: A. C. Cameron, D.
-// L. Miller 2015).
+// themselves; the error counts each picture as one observation (cluster-robust covariance, cameron2015).
 //
 // Failure: nothing is returned when the far plate stays hidden, which is usual when the camera looks along
 // the bar or the lifter stands in front of it.

@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <cstdlib>
+#include <cstring>
 #include <fstream>
 
 #include <opencv2/core.hpp>
@@ -46,13 +48,44 @@ std::string quoted(const std::filesystem::path& path) {
   return "“" + path.filename().string() + "”";
 }
 
-int rotationOf(const AVStream& stream) {
-  const uint8_t* matrix = av_stream_get_side_data(&stream, AV_PKT_DATA_DISPLAYMATRIX, nullptr);
-  if (matrix == nullptr) return 0;
-  const double ccw = av_display_rotation_get(reinterpret_cast<const int32_t*>(matrix));
-  if (std::isnan(ccw)) return 0;
+// How the stored picture is brought to the one displayed: mirrored first, then turned clockwise.
+struct Orientation {
+  int rotation_deg = 0;
+  bool mirrored = false;
+};
+
+Orientation orientationOf(const AVStream& stream) {
+  const uint8_t* side = av_stream_get_side_data(&stream, AV_PKT_DATA_DISPLAYMATRIX, nullptr);
+  if (side == nullptr) return {};
+  std::array<int32_t, 9> matrix{};
+  std::memcpy(matrix.data(), side, sizeof matrix);
+  Orientation o;
+  // Places are rows times this matrix, so that mirroring first means the first row's sign.
+  o.mirrored = static_cast<double>(matrix[0]) * matrix[4] - static_cast<double>(matrix[1]) * matrix[3] < 0.0;
+  if (o.mirrored) {
+    matrix[0] = -matrix[0];
+    matrix[1] = -matrix[1];
+  }
+  const double ccw = av_display_rotation_get(matrix.data());
+  if (std::isnan(ccw)) return {};
   const int quarter = static_cast<int>(std::lround(-ccw / 90.0));
-  return ((quarter % 4) + 4) % 4 * 90;
+  o.rotation_deg = ((quarter % 4) + 4) % 4 * 90;
+  return o;
+}
+
+// Width of a row of square pixels as high as the stored ones.
+int squareWidth(const AVStream& stream, int width) {
+  AVRational shape = stream.sample_aspect_ratio;
+  if (shape.num <= 0 || shape.den <= 0) shape = stream.codecpar->sample_aspect_ratio;
+  if (shape.num <= 0 || shape.den <= 0) return width;
+  return static_cast<int>(std::lround(std::min(1e6, width * av_q2d(shape))));
+}
+
+// Pictures a second at which a film stored as slow motion was recorded; zero when the file does not say.
+double recordedRate(const AVFormatContext& format) {
+  const AVDictionaryEntry* entry = av_dict_get(format.metadata, "com.android.capture.fps", nullptr, 0);
+  const double rate = entry == nullptr ? 0.0 : std::strtod(entry->value, nullptr);
+  return rate >= 10.0 && rate <= 2000.0 ? rate : 0.0;
 }
 
 // The scaler writes whole blocks of 32 pixels; a picture of another width gets room for the last of each row.
@@ -71,7 +104,12 @@ bool hasEightBitLuma(int format) {
   return d->comp[0].plane == 0 && d->comp[0].depth == 8 && d->comp[0].step == 1;
 }
 
-void rotateInPlace(cv::Mat& picture, int rotation_deg) {
+void orient(cv::Mat& picture, int rotation_deg, bool mirrored) {
+  if (mirrored) {
+    cv::Mat other;
+    cv::flip(picture, other, 1);
+    picture = other;
+  }
   if (rotation_deg == 0) return;
   cv::Mat turned;
   cv::rotate(picture, turned,
@@ -82,6 +120,9 @@ void rotateInPlace(cv::Mat& picture, int rotation_deg) {
 }
 
 }  // namespace
+
+// Rates differ by rounding and by variable light; clearly more is slow motion.
+constexpr double kSlowMotion = 1.2;
 
 struct Film::Impl {
   std::filesystem::path path;
@@ -151,14 +192,20 @@ Expected<Film> Film::open(const std::filesystem::path& path, const FilmLimits& l
                 quoted(path) + " holds no moving picture (sound only?). Choose a video file.");
 
   AVCodecParameters& par = *impl->stream().codecpar;
-  if (par.width <= 0 || par.height <= 0 || par.width > limits.max_side_px || par.height > limits.max_side_px)
+  const int width = squareWidth(impl->stream(), par.width), height = par.height;
+  const std::string size = std::to_string(width) + " × " + std::to_string(height) + " pixels";
+  if (par.width <= 0 || width <= 0 || height <= 0 ||
+      std::max({par.width, width, height}) > limits.max_side_px)
     return fail(Remedy::kChooseAnotherFile,
-                quoted(path) + " states a picture of " + std::to_string(par.width) + " × " +
-                    std::to_string(par.height) + " pixels, which cannot be right or is too large.");
-  if (par.width < limits.min_side_px || par.height < limits.min_side_px)
-    return fail(Remedy::kFilmAgain, quoted(path) + " has a picture of only " + std::to_string(par.width) +
-                                        " × " + std::to_string(par.height) +
-                                        " pixels. Nothing can be measured in it; film it larger.");
+                quoted(path) + " states a picture of " + size + ", which cannot be right or is too large.");
+  if (width < limits.min_side_px || height < limits.min_side_px)
+    return fail(Remedy::kFilmAgain, quoted(path) + " has a picture of only " + size +
+                                        ". Nothing can be measured in it; film it larger.");
+  if (par.field_order > AV_FIELD_PROGRESSIVE)
+    return fail(Remedy::kFilmAgain,
+                quoted(path) +
+                    " is recorded in half pictures (interlaced): whatever moves is torn into combs. Set the "
+                    "camera to whole pictures (progressive), or convert the film first.");
   impl->codec.reset(avcodec_alloc_context3(decoder));
   if (!impl->codec || avcodec_parameters_to_context(impl->codec.get(), &par) < 0)
     return fail(Remedy::kChooseAnotherFile, quoted(path) + " cannot be decoded.");
@@ -168,18 +215,22 @@ Expected<Film> Film::open(const std::filesystem::path& path, const FilmLimits& l
   if (rc < 0)
     return fail(Remedy::kChooseAnotherFile, quoted(path) + " cannot be decoded (" + errorText(rc) + ").");
 
-  impl->info.rotation_deg = rotationOf(impl->stream());
-  const bool turned = impl->info.rotation_deg % 180 != 0;
-  impl->info.width_px = turned ? par.height : par.width;
-  impl->info.height_px = turned ? par.width : par.height;
+  const Orientation shown = orientationOf(impl->stream());
+  impl->info.rotation_deg = shown.rotation_deg;
+  impl->info.mirrored = shown.mirrored;
+  const bool turned = shown.rotation_deg % 180 != 0;
+  impl->info.width_px = turned ? height : width;
+  impl->info.height_px = turned ? width : height;
   impl->info.codec = decoder->name;
   if (auto indexed = impl->buildIndex(limits); !indexed) return tl::make_unexpected(indexed.error());
   return Film(std::move(impl));
 }
 
 Expected<void> Film::Impl::buildIndex(const FilmLimits& limits) {
+  std::size_t pictures = 0;
   while (av_read_frame(format.get(), packet.get()) >= 0) {
     if (packet->stream_index == stream_index && (packet->flags & AV_PKT_FLAG_DISCARD) == 0) {
+      ++pictures;
       const int64_t stamp = packet->pts != AV_NOPTS_VALUE ? packet->pts : packet->dts;
       if (stamp != AV_NOPTS_VALUE) pts.push_back(stamp);
     }
@@ -194,6 +245,11 @@ Expected<void> Film::Impl::buildIndex(const FilmLimits& limits) {
   if (pts.empty())
     return fail(Remedy::kChooseAnotherFile,
                 quoted(path) + " holds no frames. It may be cut off; copy it from the phone again.");
+  // A few doubled stamps happen; when half of the pictures have none of their own there is no telling when.
+  if (pictures > 2 * pts.size())
+    return fail(Remedy::kChooseAnotherFile,
+                quoted(path) + " has wrong time stamps: " + std::to_string(pictures) + " pictures share " +
+                    std::to_string(pts.size()) + " moments. Convert it anew from the original.");
   const double base = av_q2d(stream().time_base);
   time_s.reserve(pts.size());
   for (int64_t p : pts) time_s.push_back(static_cast<double>(p - pts.front()) * base);
@@ -208,6 +264,12 @@ Expected<void> Film::Impl::buildIndex(const FilmLimits& limits) {
     const double slack = std::max(0.1 * usual, 1.5 * base);
     info.variable_rate =
         std::any_of(steps.begin(), steps.end(), [&](double s) { return std::abs(s - usual) > slack; });
+  }
+  const double recorded = recordedRate(*format);
+  if (recorded * usual > kSlowMotion) {
+    info.slowed_by = recorded * usual;
+    for (double& t : time_s) t /= info.slowed_by;
+    usual /= info.slowed_by;
   }
   info.duration_s = time_s.back() + usual;
   rewindTo(0);
@@ -269,7 +331,7 @@ void Film::Impl::copyOut(FramePicture& out, Want want) {
     std::array<uint8_t*, 1> data = {out.bgr.data};
     std::array<int, 1> stride = {static_cast<int>(out.bgr.step)};
     sws_scale(to_bgr.get(), f.data, f.linesize, 0, f.height, data.data(), stride.data());
-    rotateInPlace(out.bgr, info.rotation_deg);
+    orient(out.bgr, info.rotation_deg, info.mirrored);
     return;
   }
   if (hasEightBitLuma(f.format) && f.width == width && f.height == height) {
@@ -282,7 +344,7 @@ void Film::Impl::copyOut(FramePicture& out, Want want) {
     std::array<int, 1> stride = {static_cast<int>(out.gray.step)};
     sws_scale(to_gray.get(), f.data, f.linesize, 0, f.height, data.data(), stride.data());
   }
-  rotateInPlace(out.gray, info.rotation_deg);
+  orient(out.gray, info.rotation_deg, info.mirrored);
 }
 
 Expected<bool> Film::readNext(FramePicture& out, Want want) {

@@ -1,10 +1,11 @@
 // Film in: any file FFmpeg reads, addressed by presentation time and by index.
 //
 // A Film is opened once, indexed by reading its packets (no decoding), and then read forward or positioned
-// exactly on any frame. Frames come in display order with the rotation flag applied. A Film is used by one
-// thread at a time; open a second one for a second thread.
+// exactly on any frame. Frames come in display order, turned and mirrored as the file says, with square
+// pixels. A Film is used by one thread at a time; open a second one for a second thread.
 //
-// Failure: not a video, no video stream, nothing decodable, an absurd size: an Error that names the file.
+// Failure: not a video, no video stream, nothing decodable, an absurd size, half pictures (interlaced), time
+// stamps that many pictures share: an Error that names the file.
 #pragma once
 
 #include <cstdint>
@@ -22,12 +23,15 @@
 namespace mottix {
 
 struct FilmInfo {
-  int width_px = 0;      // as displayed
-  int height_px = 0;     // as displayed
-  int rotation_deg = 0;  // clockwise turn applied for display: 0, 90, 180 or 270
+  int width_px = 0;       // as displayed
+  int height_px = 0;      // as displayed
+  int rotation_deg = 0;   // clockwise turn applied for display: 0, 90, 180 or 270
+  bool mirrored = false;  // left and right exchanged for display, before the turn
   std::string codec;
   bool variable_rate = false;
   double duration_s = 0.0;  // from the first frame's time to the end of the last
+  // Above 1: stored as slow motion, and the file tells how fast it was recorded. All times are as lived.
+  double slowed_by = 1.0;
 };
 
 struct FilmLimits {

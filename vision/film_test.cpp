@@ -4,6 +4,7 @@
 
 #include <unistd.h>
 
+#include <algorithm>
 #include <cmath>
 #include <cstdlib>
 #include <fstream>
@@ -48,31 +49,179 @@ class Films : public testing::Test {
 };
 fs::path Films::folder;
 
-TEST_F(Films, OtherContainersAndCodecsAreReadFrameByFrame) {
-  struct Kind {
-    const char *arguments, *file;
-  };
-  for (const Kind& kind :
-       {Kind{"-c copy", "a.mkv"}, Kind{"-c:v mpeg4 -q:v 2", "a.avi"}, Kind{"-c:v mjpeg -q:v 2", "a.mov"},
-        Kind{"-c:v libvpx-vp9 -b:v 0 -crf 20 -deadline realtime", "a.webm"},
-        Kind{"-c:v libx264 -bf 3 -g 30", "b.mp4"}}) {
-    ASSERT_TRUE(convert(kind.arguments, kind.file)) << kind.file;
-    auto film = Film::open(folder / kind.file);
-    ASSERT_TRUE(film) << film.error().text;
-    EXPECT_EQ(film->frameCount(), 90u) << kind.file;
-    FramePicture picture;
-    for (std::size_t index : {0u, 44u, 43u, 89u, 10u, 60u}) {
-      auto got = film->readAt(index, picture, Want::kGray);
-      ASSERT_TRUE(got && *got) << kind.file << index;
-      EXPECT_EQ(picture.index, index) << kind.file;
-      EXPECT_NEAR(picture.time_s, static_cast<double>(index) / 25.0, 0.002) << kind.file;
-    }
-    // The picture's own number says that it is the asked one (video range keeps levels in proportion).
-    ASSERT_TRUE(film->readAt(20, picture, Want::kGray));
-    const double at20 = cv::mean(picture.gray)[0];
-    ASSERT_TRUE(film->readAt(60, picture, Want::kGray));
-    EXPECT_GT(cv::mean(picture.gray)[0], at20 + 40.0) << kind.file;
+struct Kind {
+  const char *arguments, *file;
+};
+
+// What phones, cameras and chat programs write. One film each, made here from the same pictures.
+class Kinds : public Films, public testing::WithParamInterface<Kind> {};
+
+TEST_P(Kinds, AreReadFrameByFrame) {
+  ASSERT_TRUE(convert(GetParam().arguments, GetParam().file));
+  auto film = Film::open(folder / GetParam().file);
+  ASSERT_TRUE(film) << film.error().text;
+  EXPECT_EQ(film->frameCount(), 90u);
+  EXPECT_FALSE(film->info().variable_rate);
+  FramePicture picture;
+  for (std::size_t index : {0u, 44u, 43u, 89u, 10u, 60u}) {
+    auto got = film->readAt(index, picture, Want::kGray);
+    ASSERT_TRUE(got && *got) << index;
+    EXPECT_EQ(picture.index, index);
+    EXPECT_NEAR(picture.time_s, static_cast<double>(index) / 25.0, 0.002);
+    EXPECT_EQ(picture.gray.size(), cv::Size(film->info().width_px, film->info().height_px));
   }
+  // The picture's own number says that it is the asked one (video range keeps levels in proportion).
+  ASSERT_TRUE(film->readAt(20, picture, Want::kGray));
+  const double at20 = cv::mean(picture.gray)[0];
+  ASSERT_TRUE(film->readAt(60, picture, Want::kColour));
+  EXPECT_GT(cv::mean(picture.bgr)[0], at20 + 40.0);
+}
+
+INSTANTIATE_TEST_SUITE_P(
+    All, Kinds,
+    testing::Values(Kind{"-c copy", "h264.mkv"}, Kind{"-c:v libx264 -bf 3 -g 30", "h264.mp4"},
+                    Kind{"-c:v libx264 -profile:v high10 -pix_fmt yuv420p10le", "h264_10bit.mp4"},
+                    Kind{"-c:v libx265 -x265-params log-level=none -tag:v hvc1", "h265.mov"},
+                    Kind{"-c:v libx265 -x265-params log-level=none -pix_fmt yuv420p10le", "h265_10bit.mkv"},
+                    Kind{"-c:v libvpx-vp9 -b:v 0 -crf 20 -deadline realtime", "vp9.webm"},
+                    Kind{
+                        "-c:v libvpx-vp9 -profile:v 2 -pix_fmt yuv420p10le -b:v 0 -crf 20 -deadline realtime",
+                        "vp9_10bit.webm"},
+                    Kind{"-c:v libaom-av1 -cpu-used 8 -crf 30", "av1.mp4"},
+                    Kind{"-c:v libaom-av1 -cpu-used 8 -crf 30 -pix_fmt yuv420p10le", "av1_10bit.mkv"},
+                    Kind{"-c:v mpeg4 -q:v 2", "mpeg4.avi"}, Kind{"-c:v mpeg4 -q:v 2", "mpeg4.mp4"},
+                    Kind{"-c:v mjpeg -q:v 2", "mjpeg.mov"}, Kind{"-c:v mjpeg -q:v 2", "mjpeg.avi"},
+                    Kind{"-vf scale=191:107 -c:v mjpeg -pix_fmt yuvj444p", "odd.mov"},
+                    Kind{"-vf scale=3840:2160 -c:v libx264 -preset ultrafast", "large.mp4"}),
+    [](const testing::TestParamInfo<Kind>& kind) {
+      std::string name(kind.param.file);
+      std::replace(name.begin(), name.end(), '.', '_');
+      return name;
+    });
+
+TEST_F(Films, HighRatesAreKept) {
+  for (int rate : {60, 120, 240}) {
+    const std::string file = "fast" + std::to_string(rate) + ".mp4";
+    ASSERT_TRUE(convert("-vf setpts=N/" + std::to_string(rate) + "/TB -r " + std::to_string(rate), file));
+    auto film = Film::open(folder / file);
+    ASSERT_TRUE(film) << film.error().text;
+    EXPECT_EQ(film->frameCount(), 90u);
+    EXPECT_NEAR(film->times_s().back(), 89.0 / rate, 1e-3);
+    EXPECT_EQ(film->info().slowed_by, 1.0);
+  }
+}
+
+TEST_F(Films, SlowMotionWhoseFileTellsItsRateIsPlayedAsLived) {
+  ASSERT_TRUE(
+      convert("-c copy -movflags use_metadata_tags -metadata com.android.capture.fps=200", "slow.mp4"));
+  auto film = Film::open(folder / "slow.mp4");
+  ASSERT_TRUE(film) << film.error().text;
+  EXPECT_NEAR(film->info().slowed_by, 8.0, 0.01);
+  EXPECT_NEAR(film->times_s()[40], 40.0 / 200.0, 1e-3);
+  EXPECT_NEAR(film->info().duration_s, 90.0 / 200.0, 1e-3);
+  ASSERT_TRUE(
+      convert("-c copy -movflags use_metadata_tags -metadata com.android.capture.fps=25.2", "same.mp4"));
+  EXPECT_EQ(Film::open(folder / "same.mp4")->info().slowed_by, 1.0);
+}
+
+TEST_F(Films, PixelsThatAreNotSquareAreMadeSo) {
+  ASSERT_TRUE(convert("-vf setsar=4/3", "wide.mp4"));
+  auto film = Film::open(folder / "wide.mp4");
+  ASSERT_TRUE(film) << film.error().text;
+  EXPECT_EQ(film->info().width_px, 256);
+  EXPECT_EQ(film->info().height_px, 108);
+  FramePicture picture;
+  ASSERT_TRUE(film->readAt(30, picture, Want::kGray));
+  EXPECT_EQ(picture.gray.size(), cv::Size(256, 108));
+  ASSERT_TRUE(film->readAt(30, picture, Want::kColour));
+  EXPECT_EQ(picture.bgr.size(), cv::Size(256, 108));
+}
+
+TEST_F(Films, HalfPicturesAreRefusedWithTheReason) {
+  ASSERT_TRUE(convert("-vf scale=192:128 -c:v libx264 -flags +ilme+ildct -x264-params tff=1", "torn.mp4"));
+  const auto film = Film::open(folder / "torn.mp4");
+  ASSERT_FALSE(film);
+  EXPECT_EQ(film.error().remedy, Remedy::kFilmAgain);
+  EXPECT_NE(film.error().text.find("torn.mp4"), std::string::npos);
+  EXPECT_NE(film.error().text.find("interlaced"), std::string::npos);
+}
+
+// Finds a box of an MP4 file and writes 32-bit numbers into it, at an offset from the end of its name.
+void patchBox(const fs::path& path, const std::string& box, std::size_t offset,
+              const std::vector<std::int32_t>& numbers) {
+  std::ifstream in(path, std::ios::binary);
+  std::string bytes((std::istreambuf_iterator<char>(in)), {});
+  const auto at = bytes.find(box);
+  ASSERT_NE(at, std::string::npos);
+  std::size_t to = at + 4 + offset;
+  for (std::int32_t n : numbers)
+    for (int shift = 24; shift >= 0; shift -= 8)
+      bytes.at(to++) = static_cast<char>((static_cast<std::uint32_t>(n) >> shift) & 0xFF);
+  std::ofstream(path, std::ios::binary) << bytes;
+}
+
+TEST_F(Films, AMirroredFilmIsShownAsItsFileSays) {
+  // One bright side; the display matrix of the track header exchanges left and right, as a front camera
+  // writes it.
+  ASSERT_TRUE(convert("-vf drawbox=x=0:y=0:w=96:h=108:color=white:t=fill", "mirrored.mp4"));
+  constexpr std::int32_t kOne = 1 << 16;
+  const auto meanOf = [&](int x) {
+    auto film = Film::open(folder / "mirrored.mp4");
+    FramePicture picture;
+    EXPECT_TRUE(film && film->readAt(5, picture, Want::kGray));
+    return cv::mean(picture.gray(cv::Rect(x, 20, 60, 60)))[0];
+  };
+  EXPECT_GT(meanOf(10), meanOf(120) + 100.0);
+  patchBox(folder / "mirrored.mp4", "tkhd", 40, {-kOne, 0, 0, 0, kOne, 0, 192 * kOne, 0, 1 << 30});
+  EXPECT_TRUE(Film::open(folder / "mirrored.mp4")->info().mirrored);
+  EXPECT_EQ(Film::open(folder / "mirrored.mp4")->info().rotation_deg, 0);
+  EXPECT_LT(meanOf(10), meanOf(120) - 100.0);
+  // Upside down and mirrored: top and bottom exchanged, left and right as stored.
+  patchBox(folder / "mirrored.mp4", "tkhd", 40, {kOne, 0, 0, 0, -kOne, 0, 0, 108 * kOne, 1 << 30});
+  EXPECT_GT(meanOf(10), meanOf(120) + 100.0);
+}
+
+TEST_F(Films, EveryQuarterTurnIsApplied) {
+  ASSERT_TRUE(convert("-vf drawbox=x=0:y=0:w=96:h=54:color=white:t=fill", "upright.mp4"));
+  constexpr std::int32_t kOne = 1 << 16;
+  struct Turn {
+    int clockwise_deg;
+    std::vector<std::int32_t> matrix;
+    cv::Point bright;  // in quarters of the displayed picture
+  };
+  for (const Turn& turn : {Turn{0, {kOne, 0, 0, 0, kOne, 0, 0, 0, 1 << 30}, {0, 0}},
+                           Turn{90, {0, kOne, 0, -kOne, 0, 0, 108 * kOne, 0, 1 << 30}, {1, 0}},
+                           Turn{180, {-kOne, 0, 0, 0, -kOne, 0, 192 * kOne, 108 * kOne, 1 << 30}, {1, 1}},
+                           Turn{270, {0, -kOne, 0, kOne, 0, 0, 0, 192 * kOne, 1 << 30}, {0, 1}}}) {
+    patchBox(folder / "upright.mp4", "tkhd", 40, turn.matrix);
+    auto film = Film::open(folder / "upright.mp4");
+    ASSERT_TRUE(film);
+    EXPECT_EQ(film->info().rotation_deg, turn.clockwise_deg);
+    FramePicture picture;
+    ASSERT_TRUE(film->readAt(5, picture, Want::kGray));
+    const cv::Size half(film->info().width_px / 2, film->info().height_px / 2);
+    for (int x : {0, 1})
+      for (int y : {0, 1}) {
+        const double luma = cv::mean(picture.gray(
+            cv::Rect(x * half.width + 5, y * half.height + 5, half.width - 10, half.height - 10)))[0];
+        EXPECT_EQ(luma > 150.0, cv::Point(x, y) == turn.bright) << turn.clockwise_deg << " at " << x << y;
+      }
+  }
+}
+
+TEST_F(Films, TimeStampsThatManyPicturesShareAreRefused) {
+  ASSERT_TRUE(convert("-c:v libx264 -bf 0", "stuck.mp4"));
+  patchBox(folder / "stuck.mp4", "stts", 4, {1, 90, 0});
+  const auto film = Film::open(folder / "stuck.mp4");
+  ASSERT_FALSE(film);
+  EXPECT_NE(film.error().text.find("time stamps"), std::string::npos) << film.error().text;
+}
+
+TEST_F(Films, ASinglePictureIsNoSet) {
+  ASSERT_TRUE(convert("-frames:v 1", "one.mp4"));
+  const auto clip = trackBar(folder / "one.mp4");
+  ASSERT_FALSE(clip);
+  EXPECT_NE(clip.error().text.find("only 1 picture."), std::string::npos) << clip.error().text;
 }
 
 TEST_F(Films, UnevenTimesAreKept) {

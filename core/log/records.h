@@ -107,6 +107,7 @@ struct Asked {
   double effort = 8.0;  // 10: nothing left
   Facing facing = Facing::kUnknown;
   double plate_mm = 450.0;
+  double recorded_fps = 0.0;  // of a film that plays slower than life; zero: it plays as it was recorded
   bool operator==(const Asked&) const = default;
 };
 inline LoadedBar loadedBar(const Asked& asked) {

@@ -121,7 +121,7 @@ void updateCamera(SideCamera& camera, SideCameraErrors& errors, const CameraStep
                   const Estimate& found);
 
 // Takes in one observation that is not linear in the camera's values: `residual` should be zero (± sd).
-// Iterated, so that it is linear where it ends (Gauss-Newton; B. M. Bell, F. W. Cathey 1993).
+// Iterated, so that it is linear where it ends (Gauss-Newton, bell1993).
 void observeCamera(SideCamera& camera, SideCameraErrors& errors,
                    const std::function<double(const SideCamera&)>& residual, double sd);
 

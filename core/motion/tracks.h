@@ -73,6 +73,13 @@ struct ClipTracks {
   bool has(Joint joint) const { return joints[indexOf(joint)].size() == time_s.size() && !time_s.empty(); }
 };
 
+// Pictures a second, from the usual step between them; zero for fewer than two pictures.
+double usualRate(const std::vector<double>& time_s);
+
+// For a film that plays slower than it was recorded: times become those lived, `recorded_fps` pictures a second.
+// Nothing changes when the film is as fast already, or the rate is not positive.
+void playAsLived(std::vector<double>& time_s, double recorded_fps);
+
 // Points the coach placed on one frame. `joints` holds only those that were placed.
 struct PlacedPoints {
   std::size_t frame = 0;

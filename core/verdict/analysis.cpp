@@ -22,6 +22,8 @@ std::string_view nameOf(Warning warning) {
       return "low_frame_rate";
     case Warning::kOblique:
       return "oblique";
+    case Warning::kClockJumps:
+      return "clock_jumps";
   }
   return "";
 }
@@ -42,6 +44,9 @@ Facing facingFromFeet(const Vec2& heel_px, const Vec2& toe_px) {
 }
 
 namespace {
+
+// A phone drops a few pictures in a row at most.
+constexpr double kLongestStep_s = 1.0;
 
 Facing facingOf(const ClipTracks& tracks, Facing asked) {
   if (asked != Facing::kUnknown) return asked;
@@ -160,6 +165,11 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   if (a.facing == Facing::kUnknown) a.warnings.push_back(Warning::kFacingUnknown);
   if (tracks.frameCount() > 1 && static_cast<double>(tracks.frameCount() - 1) / tracks.time_s.back() < 20.0)
     a.warnings.push_back(Warning::kLowFrameRate);
+  for (std::size_t i = 1; i < tracks.time_s.size(); ++i)
+    if (tracks.time_s[i] - tracks.time_s[i - 1] > kLongestStep_s) {
+      a.warnings.push_back(Warning::kClockJumps);
+      break;
+    }
   // Beyond 15 degrees the joints' own distance from the mid-plane moves them by more than 4 cm.
   if (std::abs(a.camera.yaw_deg()) > 15.0) a.warnings.push_back(Warning::kOblique);
   a.computed = true;

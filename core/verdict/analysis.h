@@ -43,6 +43,7 @@ enum class Warning {
   kFacingUnknown,
   kLowFrameRate,
   kOblique,
+  kClockJumps,  // the film's time stamps leave out more than a second
   kJointsFound  // by the program; nobody has put one right yet
 };
 std::string_view nameOf(Warning warning);
@@ -65,7 +66,7 @@ struct Analysis {
 };
 
 // Name and version of this computation, kept beside stored results.
-inline constexpr std::string_view kAnalysisVersion = "side/1";
+inline constexpr std::string_view kAnalysisVersion = "side/2";
 
 // Error kFilmAgain when there is no rep or the bar was never seen.
 Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSeen>& axis,
