@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include <QApplication>
 #include <QDragEnterEvent>
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -132,8 +133,9 @@ void SetTile::paintEvent(QPaintEvent*) {
   p.drawText(QPointF(12, 42),
              m.elidedText(liftWords(a.lift) + QStringLiteral(", ") + QString::fromStdString(a.variant),
                           Qt::ElideRight, width() - 24));
-  p.drawText(QPointF(12, height() - 12), m.elidedText(stateWords(), Qt::ElideRight, width() - 24));
-  const QRectF room(14, 54, width() - 28, height() - 88);
+  const bool told = set_.state == SetState::kFailed && !part_;  // the reason says it all
+  if (!told) p.drawText(QPointF(12, height() - 12), m.elidedText(stateWords(), Qt::ElideRight, width() - 24));
+  const QRectF room(14, 54, width() - 28, height() - (part_ ? 98 : 88));
   if (!paths_.empty()) {
     const double step = std::min(34.0, room.width() / static_cast<double>(paths_.size()));
     for (std::size_t i = 0; i < paths_.size(); ++i) {
@@ -157,7 +159,13 @@ void SetTile::paintEvent(QPaintEvent*) {
     p.setFont(type(13));
     p.setPen(set_.state == SetState::kFailed ? t.clay : t.muted);
     const QString text = set_.state == SetState::kFailed ? QString::fromStdString(set_.problem) : QString();
-    p.drawText(room, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, text);
+    const double line = QFontMetricsF(p.font()).lineSpacing();
+    QRectF whole_lines = room;
+    whole_lines.setHeight(line * std::floor((height() - room.top() - 10.0) / line));
+    p.save();
+    p.setClipRect(whole_lines);
+    p.drawText(whole_lines, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, text);
+    p.restore();
   }
   if (part_) {
     // The bar's way down stands for the work done: a dotted line that fills.
@@ -340,19 +348,22 @@ QueueView::QueueView(HouseFile& house, AnalysisJobs& jobs, QWidget* parent)
   connect(athlete, &QPushButton::clicked, this, &QueueView::newAthleteWanted);
   pause_ = button({}, tr("Hold the work on films, so that the machine is free; or go on with it"), true);
   connect(pause_, &QPushButton::clicked, this, &QueueView::pauseWanted);
-  head->addWidget(pause_, 0, Qt::AlignTop);
-  head->addWidget(athlete, 0, Qt::AlignTop);
+  auto* actions = new QHBoxLayout;  // on one line, whatever their heights
+  actions->addWidget(pause_);
+  actions->addWidget(athlete);
+  head->addLayout(actions);
+  head->setAlignment(actions, Qt::AlignTop);
   column->addLayout(head);
-  auto* area = new QScrollArea;
-  area->setWidgetResizable(true);
-  area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-  area->setFocusPolicy(Qt::NoFocus);
+  area_ = new QScrollArea;
+  area_->setWidgetResizable(true);
+  area_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  area_->setFocusPolicy(Qt::NoFocus);
   auto* body = new QWidget;
   lanes_ = new QVBoxLayout(body);
   lanes_->setContentsMargins(0, 0, 0, 0);
   lanes_->setSpacing(0);
-  area->setWidget(body);
-  column->addWidget(area, 1);
+  area_->setWidget(body);
+  column->addWidget(area_, 1);
   drawing_timer_ = new QTimer(this);
   drawing_timer_->setInterval(0);
   connect(drawing_timer_, &QTimer::timeout, this, &QueueView::drawNext);
@@ -364,6 +375,8 @@ void QueueView::reload() {
   if (!athletes || !sets)
     return emit trouble(QString::fromStdString(athletes ? sets.error().text : athletes.error().text));
   const QString focused = focusWidget() != nullptr ? focusWidget()->objectName() : QString();
+  // A tile that goes while it has the keyboard hands it to the next one, which would scroll there.
+  if (isAncestorOf(QApplication::focusWidget())) setFocus();
   while (QLayoutItem* item = lanes_->takeAt(0)) {
     if (item->widget() != nullptr) {
       item->widget()->hide();

@@ -119,6 +119,7 @@ class QueueView : public QWidget {
   AnalysisJobs& jobs_;
   QLabel *head_ = nullptr, *sub_ = nullptr;
   QPushButton* pause_ = nullptr;
+  QScrollArea* area_ = nullptr;
   void refreshPause();
   QVBoxLayout* lanes_ = nullptr;
   std::vector<Lane*> lane_list_;
