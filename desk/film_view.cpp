@@ -88,12 +88,8 @@ FilmView::FilmView(QWidget* parent) : QWidget(parent) {
     emit filmFailed(reason);
   });
   play_.setTimerType(Qt::PreciseTimer);
-  connect(&play_, &QTimer::timeout, this, [this] {
-    if (frame_ + 1 >= frameCount())
-      play_.stop();
-    else
-      goTo(frame_ + 1);
-  });
+  play_.setInterval(10);
+  connect(&play_, &QTimer::timeout, this, &FilmView::playOn);
 }
 
 void FilmView::setData(const SheetData* sheet, const QString& film_path) {
@@ -136,10 +132,54 @@ void FilmView::togglePlay() {
   if (play_.isActive()) {
     play_.stop();
   } else if (data_ != nullptr && data_->tracks.frameCount() > 1) {
-    const auto& time = data_->tracks.time_s;
-    play_.start(std::max(8, static_cast<int>(1000.0 * time.back() / static_cast<double>(time.size() - 1))));
+    playFrom(frame_ + 1 < data_->tracks.frameCount() ? frame_ : 0);
+    play_.start();
   }
   update();
+}
+
+void FilmView::setSlower(int times) {
+  slower_ = std::max(1, times);
+  if (play_.isActive()) playFrom(frame_);
+}
+
+void FilmView::setLooping(bool looping) {
+  looping_ = looping;
+  looped_ = std::nullopt;
+}
+
+void FilmView::playFrom(std::size_t frame) {
+  goTo(frame);
+  started_frame_ = played_ = frame_;
+  playing_since_.start();
+}
+
+// By the film's own times, so that uneven and fast films play as lived; what the machine cannot show is left
+// out.
+void FilmView::playOn() {
+  const auto& time = data_->tracks.time_s;
+  if (frame_ != played_) {  // the coach went somewhere else meanwhile
+    looped_ = std::nullopt;
+    playFrom(frame_);
+  }
+  if (started_frame_ >= time.size()) return play_.stop();
+  const double now =
+      time[started_frame_] + 1e-9 * static_cast<double>(playing_since_.nsecsElapsed()) / slower_;
+  auto frame = static_cast<std::size_t>(std::upper_bound(time.begin(), time.end(), now) - time.begin());
+  frame = std::max<std::size_t>(frame, 1) - 1;
+  if (looping_ && !looped_) {
+    const Rep* rep = data_->repAt(frame_);
+    looped_ = rep != nullptr ? std::pair(rep->start_frame, rep->end_frame)
+                             : std::pair(std::size_t{0}, time.size() - 1);
+  }
+  const std::size_t last = looping_ ? looped_->second : time.size() - 1;
+  played_ = std::min(frame, last);
+  goTo(played_);
+  if (frame < last) return;
+  if (looping_)
+    playFrom(looped_->first);
+  else
+    play_.stop();
 }
 
 QSizeF FilmView::filmSize() const {

@@ -8,6 +8,7 @@
 
 #include <optional>
 
+#include <QElapsedTimer>
 #include <QImage>
 #include <QTimer>
 #include <QWidget>
@@ -40,6 +41,12 @@ class FilmView : public QWidget {
   void confirmFigure();
   void mirrorFigure();
   void togglePlay();
+  // Slow motion: a second of the film takes `times` seconds. 1 is as lived.
+  void setSlower(int times);
+  int slower() const { return slower_; }
+  // Plays the rep of the moment over and over; outside of any rep the whole film.
+  void setLooping(bool looping);
+  bool looping() const { return looping_; }
   // Asks for one joint on one frame: it is ringed by its error, moved by dragging or with Shift and the
   // arrows, and Enter says that it is right.
   void ask(std::size_t frame, Joint joint);
@@ -92,6 +99,13 @@ class FilmView : public QWidget {
   };
   std::optional<Asked> asked_;
   QTimer play_;
+  QElapsedTimer playing_since_;
+  std::size_t started_frame_ = 0, played_ = 0;
+  int slower_ = 1;
+  bool looping_ = false;
+  std::optional<std::pair<std::size_t, std::size_t>> looped_;  // first and last frame
+  void playFrom(std::size_t frame);
+  void playOn();
   QPointF mouse_;
   QString trouble_;
 

@@ -163,7 +163,7 @@ void SetTile::paintEvent(QPaintEvent*) {
     QRectF whole_lines = room;
     whole_lines.setHeight(line * std::floor((height() - room.top() - 10.0) / line));
     p.save();
-    p.setClipRect(whole_lines);
+    p.setClipRect(whole_lines.adjusted(0.0, 0.0, 0.0, 3.0));
     p.drawText(whole_lines, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, text);
     p.restore();
   }

@@ -116,6 +116,8 @@ void SetSheet::build() {
   key(Qt::Key_P, &SetSheet::placeFigure);
   key(Qt::Key_L, &SetSheet::pointAtPlate);
   key(Qt::Key_N, &SetSheet::askLeastSure);
+  key(Qt::Key_V, &SetSheet::playSlower);
+  key(Qt::Key_R, &SetSheet::loopRep);
   key(Qt::Key_S, &SetSheet::sayCue);
   key(Qt::Key_O, &SetSheet::otherCue);
   key(Qt::Key_E, &SetSheet::changeLoad);
@@ -133,14 +135,23 @@ QWidget* SetSheet::buildFilmSide() {
   auto* tools = new QHBoxLayout(film_tools_);
   tools->setContentsMargins(0, 0, 0, 0);
   tools->setSpacing(4);
-  place_ = button(tr("Place the figure · P"),
+  place_ = button(tr("Place figure · P"),
                   tr("Lay the figure on the lifter, so that depth and trunk can be measured"), true);
-  point_ = button(tr("Point at the plate · L"),
-                  tr("Show where the near plate is, when another one was followed"), true);
+  point_ = button(tr("Point at plate · L"), tr("Show where the near plate is, when another one was followed"),
+                  true);
   play_ = button(tr("Play · Space"), tr("Play or stop the film"), true);
   moment_ = label(14, Weight::kRegular, true);
   moment_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+  moment_->setWordWrap(false);
   tools->addWidget(play_);
+  slower_ = button(
+      {}, tr("Play at half, a quarter, an eighth, a sixteenth of the speed, then as lived again"), true);
+  connect(slower_, &QPushButton::clicked, this, &SetSheet::playSlower);
+  tools->addWidget(slower_);
+  loop_ = button({}, tr("Play the rep of the moment over and over, or the film to its end"), true);
+  connect(loop_, &QPushButton::clicked, this, &SetSheet::loopRep);
+  tools->addWidget(loop_);
+  refreshPlaying();
   tools->addWidget(place_);
   tools->addWidget(point_);
   unsure_ = button(tr("Least sure · N"), tr("Go to the joint and frame where a hand would help most"), true);
@@ -637,6 +648,22 @@ void SetSheet::refreshSentence() {
   trust_->setVisible(!trust.isEmpty());
 }
 
+void SetSheet::playSlower() {
+  constexpr int kSlowest = 16;
+  film_->setSlower(film_->slower() < kSlowest ? 2 * film_->slower() : 1);
+  refreshPlaying();
+}
+
+void SetSheet::loopRep() {
+  film_->setLooping(!film_->looping());
+  refreshPlaying();
+}
+
+void SetSheet::refreshPlaying() {
+  slower_->setText(film_->slower() == 1 ? tr("Slow · V") : tr("1/%1 speed · V").arg(film_->slower()));
+  loop_->setText(film_->looping() ? tr("Looping · R") : tr("Loop · R"));
+}
+
 void SetSheet::refreshMoment() {
   const std::size_t frame = film_->frame();
   if (frame >= data_.tracks.frameCount()) return moment_->clear();
@@ -688,7 +715,7 @@ void SetSheet::refreshJudged() {
                    "frame; it is followed "
                    "through the film by itself."),
                 14, true);
-      action(tr("Place the figure · P"), tr("Lay the figure on the lifter"), &SetSheet::placeFigure);
+      action(tr("Place figure · P"), tr("Lay the figure on the lifter"), &SetSheet::placeFigure);
       if (jobs_.findsJoints()) {
         QPushButton* b =
             action(tr("Look for the joints"), tr("Let the program look for the joints itself"), [this] {
@@ -735,7 +762,7 @@ void SetSheet::refreshJudged() {
           refresh();
         });
     b->setProperty("what", QStringLiteral("follow"));
-    action(tr("Point at the plate · L"), tr("Show where the near plate is"), &SetSheet::pointAtPlate);
+    action(tr("Point at plate · L"), tr("Show where the near plate is"), &SetSheet::pointAtPlate);
   }
   judged_->addStretch(1);
 }

@@ -50,6 +50,8 @@ class SetSheet : public QWidget {
  public slots:
   void placeFigure();
   void askLeastSure();
+  void playSlower();
+  void loopRep();
   void pointAtPlate();
   void sayCue();
   void otherCue();
@@ -83,7 +85,9 @@ class SetSheet : public QWidget {
   QLabel* trust_ = nullptr;
   FilmView* film_ = nullptr;
   QWidget* film_tools_ = nullptr;
-  QPushButton *place_ = nullptr, *point_ = nullptr, *unsure_ = nullptr, *play_ = nullptr;
+  QPushButton *place_ = nullptr, *point_ = nullptr, *unsure_ = nullptr, *play_ = nullptr, *slower_ = nullptr,
+              *loop_ = nullptr;
+  void refreshPlaying();
   QLabel* moment_ = nullptr;
   RepRibbon* ribbon_ = nullptr;
   QScrollArea* judged_area_ = nullptr;

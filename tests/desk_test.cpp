@@ -373,6 +373,29 @@ TEST_F(Desk, WheelKeysAndRibbonMoveTime) {
   EXPECT_FALSE(view.playing());
 }
 
+TEST_F(Desk, ARepIsLoopedInSlowMotionByKeys) {
+  const SetId id = droppedAndFollowed();
+  openByKey(id);
+  FilmView& view = window->sheet().film();
+  const Rep rep = window->sheet().data().analysis->reps.at(0);
+  view.goTo(rep.end_frame - 2);
+  QTest::keyClick(&view, Qt::Key_R);
+  EXPECT_TRUE(view.looping());
+  QTest::keyClick(&view, Qt::Key_Space);
+  // Round the end and on from the beginning of the same rep.
+  EXPECT_TRUE(waitFor([&] { return view.frame() > rep.start_frame && view.frame() < rep.turn_frame; }));
+  for (int press = 0; press < 4; ++press) QTest::keyClick(&view, Qt::Key_V);
+  EXPECT_EQ(view.slower(), 16);
+  const std::size_t at = view.frame();
+  QTest::qWait(400);  // less than one picture of this film at a sixteenth
+  EXPECT_LE(view.frame(), at + 2);
+  QTest::keyClick(&view, Qt::Key_V);
+  EXPECT_EQ(view.slower(), 1);
+  QTest::keyClick(&view, Qt::Key_R);
+  EXPECT_TRUE(waitFor([&] { return !view.playing(); })) << "without a loop it ends with the film";
+  EXPECT_EQ(view.frame() + 1, window->sheet().data().tracks.frameCount());
+}
+
 TEST_F(Desk, TheSentenceIsEditedInPlaceAndUndone) {
   const SetId id = droppedAndFollowed();
   openByKey(id);
