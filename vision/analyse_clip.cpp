@@ -1,6 +1,9 @@
 #include "vision/analyse_clip.h"
 
 #include <algorithm>
+#include <cmath>
+
+#include <opencv2/core.hpp>
 
 #include "core/motion/joint_corrections.h"
 
@@ -29,13 +32,18 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
 
   PlateTracker tracker(settings.plate, settings.seed);
   FramePicture picture;
-  std::size_t decoded = 0;
+  std::size_t decoded = 0, looked = 0;
+  double luma_sum = 0.0;  // of pictures now and then
   auto report = [&](double part) { return !progress || progress(part); };
   auto got = settings.seed && settings.seed->frame > 0
                  ? film->readAt(settings.seed->frame, picture, Want::kGray)
                  : film->readNext(picture, Want::kGray);
   while (got && *got) {
     tracker.push(picture.gray, picture.index, picture.time_s);
+    if (decoded % 16 == 0) {
+      luma_sum += cv::mean(picture.gray)[0];
+      ++looked;
+    }
     if (++decoded % 16 == 0 &&
         !report(0.95 * static_cast<double>(picture.index) / static_cast<double>(film->frameCount())))
       return fail(Remedy::kCancelled, "Stopped.");
@@ -57,9 +65,16 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
   auto result =
       tracker.finish(film->times_s(), focalPrior(film->info().width_px, film->info().height_px).value,
                      settings.plate_mm / 2000.0);
-  if (!result)
+  if (!result) {
+    constexpr double kDark = 40.0;  // of 255; with so little light edges drown in the camera's noise
+    const double luma = luma_sum / static_cast<double>(std::max<std::size_t>(1, looked));
+    if (luma < kDark)
+      return fail(Remedy::kFilmAgain,
+                  "“" + path.filename().string() + "” is too dark to see a plate (brightness " +
+                      std::to_string(std::lround(luma)) + " of 255). Film with more light.");
     return tl::make_unexpected(
         Error{result.error().remedy, "“" + path.filename().string() + "”: " + result.error().text});
+  }
   auto hash = computeSha256(path);
   if (!hash) return tl::make_unexpected(hash.error());
   out.facts.sha256 = *hash;

@@ -335,24 +335,36 @@ TEST_F(Films, TheSearchOptionsRefuseNonsense) {
   EXPECT_EQ(trackBar(folder / "plain.mp4", settings).error().remedy, Remedy::kCorrectInput);
 }
 
-// A plate that goes up and down, drawn sharp; `cover` hides it on some frames.
+struct PlateCourse {
+  double highest_px = 130.0, travel_px = 110.0;
+  int millihertz = 30000;  // pictures
+  double light = 1.0;
+};
+
+// A plate that goes up and down, drawn sharp; `covered` hides it on some frames.
 fs::path movingPlate(const fs::path& folder, const char* name, int frames,
-                     const std::function<bool(int)>& covered) {
+                     const std::function<bool(int)>& covered, const PlateCourse& course = {}) {
   const fs::path path = folder / name;
-  auto writer = FilmWriter::create(path, 640, 360, 30000);
+  auto writer = FilmWriter::create(path, 640, 360, course.millihertz);
   EXPECT_TRUE(writer);
   for (int i = 0; i < frames; ++i) {
     cv::Mat picture(360, 640, CV_8UC3, cv::Scalar(165, 170, 160));
-    const double y = 130.0 + 55.0 * (1.0 - std::cos(i * 2.0 * 3.14159265 / 60.0));
+    const double y =
+        course.highest_px + 0.5 * course.travel_px * (1.0 - std::cos(i * 2.0 * 3.14159265 / 60.0));
     cv::circle(picture, {static_cast<int>(320 * 16), static_cast<int>(std::lround(y * 16))}, 50 * 16,
                cv::Scalar(35, 35, 38), cv::FILLED, cv::LINE_AA, 4);
     cv::circle(picture, {static_cast<int>(320 * 16), static_cast<int>(std::lround(y * 16))}, 12 * 16,
                cv::Scalar(150, 150, 150), cv::FILLED, cv::LINE_AA, 4);
     if (covered(i)) cv::rectangle(picture, {200, 0}, {460, 360}, cv::Scalar(90, 110, 100), cv::FILLED);
+    picture *= course.light;
     EXPECT_TRUE(writer->write(picture));
   }
   EXPECT_TRUE(writer->finish());
   return path;
+}
+
+bool never(int) {
+  return false;
 }
 
 TEST_F(Films, AShortCoverUpIsBridgedWithGrowingErrorAndTakenUpAgain) {
@@ -386,8 +398,35 @@ TEST_F(Films, APlateThatAppearsLaterIsFoundAndFollowedBackToItsFirstFrame) {
   for (std::size_t i = 48; i < 180; i += 6) EXPECT_EQ(clip->tracks.bar[i].state, TrackState::kSeen) << i;
 }
 
+TEST_F(Films, ABarThatLeavesThePictureIsLostThereAndTakenUpAgain) {
+  const auto clip = trackBar(movingPlate(folder, "leaves.mp4", 240, never, {-70.0, 240.0}));
+  ASSERT_TRUE(clip) << clip.error().text;
+  for (std::size_t turn : {30u, 90u, 150u, 210u})
+    EXPECT_EQ(clip->tracks.bar[turn].state, TrackState::kSeen)
+        << "low, in the middle of the picture: " << turn;
+  for (std::size_t top : {60u, 120u, 180u})
+    EXPECT_NE(clip->tracks.bar[top].state, TrackState::kSeen) << "above the picture: " << top;
+}
+
+TEST_F(Films, AFilmInTheDarkIsRefusedWithTheReason) {
+  const auto clip = trackBar(movingPlate(folder, "night.mp4", 60, never, {130.0, 110.0, 30000, 0.03}));
+  ASSERT_FALSE(clip);
+  EXPECT_EQ(clip.error().remedy, Remedy::kFilmAgain);
+  EXPECT_NE(clip.error().text.find("night.mp4"), std::string::npos);
+  EXPECT_NE(clip.error().text.find("dark"), std::string::npos) << clip.error().text;
+}
+
+TEST_F(Films, FifteenPicturesASecondAreMeasuredWithAWarning) {
+  const auto clip = trackBar(movingPlate(folder, "slow_rate.mp4", 150, never, {130.0, 110.0, 15000}));
+  ASSERT_TRUE(clip) << clip.error().text;
+  const auto a = analyse(clip->tracks, clip->axis, {}, builtInRuleBook());
+  ASSERT_TRUE(a) << a.error().text;
+  EXPECT_GE(a->reps.size(), 1u);
+  EXPECT_NE(std::find(a->warnings.begin(), a->warnings.end(), Warning::kLowFrameRate), a->warnings.end());
+}
+
 TEST_F(Films, TheCentreIsExactOnADrawnPlate) {
-  const auto clip = trackBar(movingPlate(folder, "exact.mp4", 120, [](int) { return false; }));
+  const auto clip = trackBar(movingPlate(folder, "exact.mp4", 120, never));
   ASSERT_TRUE(clip);
   for (std::size_t i = 0; i < 120; ++i) {
     const double y = 130.0 + 55.0 * (1.0 - std::cos(static_cast<double>(i) * 2.0 * 3.14159265 / 60.0));

@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <set>
+#include <utility>
 
 #include <opencv2/imgproc.hpp>
 
@@ -107,10 +109,51 @@ struct PlateTracker::Candidate {
     radius_sum_px += sample.radius_px;
     support_sum += support;
   }
+  // Seen at other times, of the same size and over the same place on the floor: the bar that left the
+  // picture, or was hidden for long, and came back.
+  bool sameBarAs(const Candidate& other) const;
+  void join(const Candidate& other);
   bool moves(double min_travel_radii) const {
     return lowest_px - highest_px >= min_travel_radii * outline.radius_px;
   }
 };
+
+bool PlateTracker::Candidate::sameBarAs(const Candidate& other) const {
+  constexpr double kSameSize = 0.06;  // it may come back a step nearer or farther
+  constexpr double kSamePlace = 1.5;  // plate radii sideways, 34 cm
+  if (std::abs(other.meanRadius() / meanRadius() - 1.0) > kSameSize) return false;
+  if (std::abs(other.first_outline.centre_px.x() - first_outline.centre_px.x()) > kSamePlace * meanRadius())
+    return false;
+  std::set<std::size_t> here;
+  for (const Seen& s : seen)
+    if (s.sample.state == TrackState::kSeen) here.insert(s.frame);
+  return std::none_of(other.seen.begin(), other.seen.end(), [&](const Seen& s) {
+    return s.sample.state == TrackState::kSeen && here.contains(s.frame);
+  });
+}
+
+void PlateTracker::Candidate::join(const Candidate& other) {
+  std::map<std::size_t, Seen> all;
+  for (const std::vector<Seen>* part : {&std::as_const(seen), &other.seen})
+    for (const Seen& s : *part) {
+      auto [at, is_new] = all.try_emplace(s.frame, s);
+      if (!is_new && s.sample.state < at->second.sample.state) at->second = s;
+    }
+  seen.clear();
+  for (auto& [frame, s] : all) seen.push_back(std::move(s));
+  circles.insert(circles.end(), other.circles.begin(), other.circles.end());
+  cuts.insert(cuts.end(), other.cuts.begin(), other.cuts.end());
+  times_seen += other.times_seen;
+  radius_sum_px += other.radius_sum_px;
+  support_sum += other.support_sum;
+  lowest_px = std::max(lowest_px, other.lowest_px);
+  highest_px = std::min(highest_px, other.highest_px);
+  if (other.first_frame < first_frame) {
+    first_frame = other.first_frame;
+    first_outline = other.first_outline;
+    first_time_s = other.first_time_s;
+  }
+}
 
 void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, double now_s,
                                    const PlateTrackOptions& options) {
@@ -407,6 +450,8 @@ std::optional<std::size_t> PlateTracker::turnBack() {
                                   apart_px > 2.0 * bar.meanRadius());
   }
   Candidate kept = bar;
+  for (const Candidate* other : movers)
+    if (other != &bar && kept.sameBarAs(*other)) kept.join(*other);
   kept.outline = kept.first_outline;
   kept.velocity_px_s = Vec2::Zero();
   kept.time_s = kept.last_seen_s = kept.first_time_s;
