@@ -13,7 +13,8 @@ constexpr double kYawPriorDeg = 8.0;
 constexpr double kPitchPriorDeg = 4.0;
 constexpr double kEdgeNoisePx = 0.3;
 constexpr double kMaxDepthRatio = 0.08;  // 25 cm of plates at 3 m
-constexpr double kRimDepthM = 0.015;     // outer face to the rim's widest circle
+constexpr double kRimFrontM = 0.01;      // outer face to the rim's widest part
+constexpr double kRimWidthM = 0.01;      // of this part
 constexpr double kCircleBiasPx = 0.3;  // bevels and their shadows move an inner circle's middle by about this
 constexpr double kVotesAgreeSd = 3.0;
 constexpr double kTrustDeg = 1.0;  // bars bend and plates sit askew on the sleeve by about this
@@ -201,11 +202,16 @@ std::optional<BarAxis> estimateBarAxis(const std::vector<OutlineInFrame>& outlin
     auto mid = radius.begin() + static_cast<long>(radius.size() / 2);
     std::nth_element(radius.begin(), mid, radius.end());
     axis.radius_px = *mid;
-    axis.rim_ratio = kRimDepthM * axis.radius_px / (plate_radius_m * focal_px);
+    const double per_m = axis.radius_px / (plate_radius_m * focal_px);
+    axis.rim_half = std::max(0.0, 0.5 * (kRimWidthM * per_m - axis.depth_ratio));
+    axis.rim_ratio = kRimFrontM * per_m + axis.rim_half;
     const double rim = axis.rim_ratio;
     axis.rim_ratio = 0.0;
-    for (std::size_t k = 0; k < frames.size(); ++k)
+    for (std::size_t k = 0; k < frames.size(); ++k) {
+      frames[k] = outlines[k];
       frames[k].centre_px = estimateFaceCentre(outlines[k], axis).centre_px;
+      for (InnerCircle& c : frames[k].inner) c.centre_px -= c.radius_px * c.radius_px * axis.tilt;
+    }
     axis.rim_ratio = rim;
   }
   return axis;
@@ -244,9 +250,8 @@ FaceCentre estimateFaceCentre(const OutlineInFrame& outline, const BarAxis& axis
   const Vec2 widest = outline.centre_px + state.head<2>();
   const Vec2 shift = axis.rim_ratio * (axis.vanishing_px - widest);
   face.centre_px = widest - shift - state[2] * state[2] * axis.tilt;
-  constexpr double kBackSeen = 1.0 / 3.0;  // half of the rim's widest part over its depth
   const double to_vanishing = (axis.vanishing_px - widest).norm();
-  face.radius_px = state[2] + axis.rim_ratio * std::max(0.0, state[2] - kBackSeen * to_vanishing);
+  face.radius_px = state[2] + std::max(0.0, axis.rim_ratio * state[2] - axis.rim_half * to_vanishing);
   const Mat3 covariance = a.inverse();
   const double noise = std::max(0.15, std::sqrt(sum / std::max(1.0, weight - 3.0)));
   // What the thickness leaves open: half of the rim's shift (1.5 ± 0.8 cm), and the vanishing point's

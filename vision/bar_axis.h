@@ -14,9 +14,9 @@
 //    solved by robust least squares with each frame's centre and radius eliminated.
 // 3. The rim is rounded, by 1-2 cm on rubber plates and less on steel ones: its widest part lies from about 1
 // to
-//    2 cm behind the outer face (1.5 ± 0.8 cm), which shifts each centre a little toward V. On V's side the
-//    back of this part is seen, on the other its front, so that the outline is less shrunk than its middle is
-//    moved: a radius a shrinks by e·(1.5 a - 0.5 |V - c|)/1.5.
+//    2 cm behind the outer face (each ± 0.8 cm). On V's side the back of this part is seen, on the other its
+//    front. Where step 2 found no thickness both are in the outline, whose middle then belongs to the middle
+//    of the part and whose radius is the less shrunk; where it did, only the front is left to be taken out.
 // 4. A disc of a pixels' radius whose axis is turned away from the line of sight has its nearer half
 // enlarged: the
 //    middle of its outline lies a²·(V - m)/f² off the projection of its own middle (m: the picture's middle,
@@ -44,7 +44,8 @@ struct BarAxis {
   Vec2 vanishing_sd_px = Vec2::Zero();
   bool from_parallax = false;  // of inner circles or the far plate; false: nothing but the prior is known
   double depth_ratio = 0.0;    // e of step 2, 0..0.08
-  double rim_ratio = 0.0;      // e of step 3
+  double rim_ratio = 0.0;      // e of step 3, of the middle of what is seen
+  double rim_half = 0.0;       // half the width of what is seen, as a depth ratio
   Vec2 tilt = Vec2::Zero();    // (V - m)/f² of step 4, per pixel
   double radius_px = 0.0;      // of the outer face, median over the frames used
 };

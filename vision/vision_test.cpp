@@ -74,23 +74,30 @@ TEST(SearchDiscAround, AClickNearTheMiddleIsEnough) {
   EXPECT_NEAR(found->radius_px, 52.0, 0.5);
 }
 
+// The outline of a disc and of a ring on it as a camera sees them, the ring nearer by a part `nearer` of the
+// distance. Neither's middle is that of its outline when the axis is turned (bar_axis.h, step 4).
+OutlineInFrame turnedDisc(const Vec2& middle, const Vec2& vanishing, double nearer) {
+  const Vec2 tilt = (vanishing - Vec2(640, 360)) / (1024.0 * 1024.0);
+  OutlineInFrame o;
+  o.radius_px = 80.0;
+  o.centre_px = middle + o.radius_px * o.radius_px * tilt;
+  o.edge_px.fill(80.0F);
+  o.inner.push_back({middle - nearer * (vanishing - middle) + 400.0 * tilt, 20.0});
+  return o;
+}
+
 TEST(EstimateBarAxis, KnownParallaxGivesTheVanishingPointBack) {
   const Vec2 vanishing(560, 330);
-  constexpr double kNearer =
-      0.02;  // the inner circle lies nearer than the outline by this part of the distance
   std::vector<OutlineInFrame> outlines;
-  for (int i = 0; i < 24; ++i) {
-    OutlineInFrame o;
-    o.centre_px = Vec2(640, 150 + 14 * i);
-    o.radius_px = 80.0;
-    o.edge_px.fill(80.0F);
-    o.inner.push_back({o.centre_px - kNearer * (vanishing - o.centre_px), 20.0});
-    outlines.push_back(o);
-  }
+  for (int i = 0; i < 24; ++i) outlines.push_back(turnedDisc(Vec2(640, 150 + 14 * i), vanishing, 0.02));
   const auto axis = estimateBarAxis(outlines, {640, 360}, 1024.0, 0.225);
   ASSERT_TRUE(axis);
   EXPECT_TRUE(axis->from_parallax);
   EXPECT_LT((axis->vanishing_px - vanishing).norm(), 12.0);
+  // With it the middle of the face is where it is, but for the rounded rim.
+  const Vec2 face = estimateFaceCentre(outlines[10], *axis).centre_px;
+  const Vec2 toward = (vanishing - Vec2(640, 290)).normalized();
+  EXPECT_NEAR((face - Vec2(640, 290)).dot(Vec2(-toward.y(), toward.x())), 0.0, 0.1);
   EXPECT_LT(std::abs(axis->vanishing_px.x() - 560.0), 2.0 * axis->vanishing_sd_px.x());
   for (auto& o : outlines) o.inner.clear();
   EXPECT_FALSE(estimateBarAxis(outlines, {640, 360}, 1024.0, 0.225)->from_parallax);
@@ -102,11 +109,7 @@ TEST(EstimateBarAxis, ChanceCirclesThatContradictTheRingSeenMostAreNotHeard) {
   const Vec2 vanishing(560, 330), wrong(900, 500);
   std::vector<OutlineInFrame> outlines;
   for (int i = 0; i < 24; ++i) {
-    OutlineInFrame o;
-    o.centre_px = Vec2(640, 150 + 14 * i);
-    o.radius_px = 80.0;
-    o.edge_px.fill(80.0F);
-    o.inner.push_back({o.centre_px - 0.02 * (vanishing - o.centre_px), 20.0});
+    OutlineInFrame o = turnedDisc(Vec2(640, 150 + 14 * i), vanishing, 0.02);
     if (i % 2 == 0) o.inner.push_back({o.centre_px - 0.03 * (wrong - o.centre_px), 40.0});
     outlines.push_back(o);
   }
