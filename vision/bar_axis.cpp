@@ -254,7 +254,7 @@ FaceCentre estimateFaceCentre(const OutlineInFrame& outline, const BarAxis& axis
   face.radius_px = state[2] + std::max(0.0, axis.rim_ratio * state[2] - axis.rim_half * to_vanishing);
   const Mat3 covariance = a.inverse();
   const double noise = std::max(0.15, std::sqrt(sum / std::max(1.0, weight - 3.0)));
-  // What the thickness leaves open: half of the rim's shift (1.5 ± 0.8 cm), and the vanishing point's
+  // What the thickness leaves open: half of the rim's shift (1-1.5 ± 0.8 cm), and the vanishing point's
   // own error.
   const double rim = 0.5 * shift.norm() + axis.rim_ratio * axis.vanishing_sd_px.maxCoeff();
   face.sd_px = std::sqrt(noise * noise * std::max(covariance(0, 0), covariance(1, 1)) + rim * rim +

@@ -406,6 +406,7 @@ TEST_F(Films, ABarThatLeavesThePictureIsLostThereAndTakenUpAgain) {
         << "low, in the middle of the picture: " << turn;
   for (std::size_t top : {60u, 120u, 180u})
     EXPECT_NE(clip->tracks.bar[top].state, TrackState::kSeen) << "above the picture: " << top;
+  EXPECT_FALSE(clip->two_plates);
 }
 
 TEST_F(Films, AFilmInTheDarkIsRefusedWithTheReason) {

@@ -444,6 +444,7 @@ std::optional<std::size_t> PlateTracker::turnBack() {
   const Candidate& bar = *movers.front();
   // The far plate of the same bar looks a fifth to a third smaller; a second one of like size is another bar.
   for (std::size_t i = 1; i < movers.size(); ++i) {
+    if (bar.sameBarAs(*movers[i])) continue;
     const double apart_px = (movers[i]->seen.back().sample.p_px - bar.seen.back().sample.p_px).norm();
     two_plates_ = two_plates_ || (movers[i]->meanRadius() > 0.88 * bar.meanRadius() &&
                                   movers[i]->score(latest_) > kFarBehind * bar.score(latest_) &&
