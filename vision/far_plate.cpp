@@ -19,13 +19,18 @@ constexpr int kArc = 4;              // rays of 5 degrees summed as one: finer d
 constexpr float kMostSlope = 40.0F;  // one strong edge of something else must not outvote an arc
 constexpr double kFlankPx = 4.0;
 constexpr double kSlopePx = 1.5;
-// A disc's true radius and the near one's as measured: both are good to about half a percent.
-constexpr double kRadiusSd = 0.007;
+// Discs of one size differ by half a percent, and all edges of the far rim may be placed half a pixel in or
+// out, 1 % of its usual radius. Where the rim shows on one side only, this is what its error comes from.
+constexpr double kRadiusSd = 0.011;
 constexpr double kSameSize = 0.03;   // the next usual size is 11 % smaller
 constexpr double kLeastOnRim = 0.5;  // most of what should show of the rim does
 // What all pictures share. The middle of a plate against its outline, half a pixel each; e from an outline
 // that is blurred or rounded by half a pixel in some 70, which is 1.5 % of a usual e.
+// Over the heights of the bar the edges may drift by another half pixel or so: e is told by how much less the
+// far plate moves than the near one, so that this counts the more the smaller the part of the way is on which
+// it shows.
 constexpr double kMiddleSdPx = 0.5;
+constexpr double kDriftPx = 0.7;
 constexpr double kRatioModelSd = 0.015;
 
 using Mat4 = Eigen::Matrix4d;
@@ -91,7 +96,8 @@ struct Solved {
   Stand stand;
   Mat4 covariance = Mat4::Zero();  // of ratio, vanishing point x and y, size
   std::size_t views = 0;
-  double on_rim = 0.0;  // part of the showing rays with an edge on the rim
+  double lowest_px = 0.0, highest_px = 0.0;  // places of the near plate in these views
+  double on_rim = 0.0;                       // part of the showing rays with an edge on the rim
 };
 
 Solved solve(const std::vector<const PlateView*>& views, Stand s, const BarAxis& axis) {
@@ -132,7 +138,12 @@ Solved solve(const std::vector<const PlateView*>& views, Stand s, const BarAxis&
       }
       b += sum;
       meat += sum * sum.transpose();
-      if (on >= 5) ++out.views;
+      if (on >= 5) {
+        const double y = view->face_px.y();
+        out.lowest_px = out.views == 0 ? y : std::max(out.lowest_px, y);
+        out.highest_px = out.views == 0 ? y : std::min(out.highest_px, y);
+        ++out.views;
+      }
       on_rim += on;
     }
     const Mat4 inverse = a.ldlt().solve(Mat4::Identity());
@@ -198,8 +209,9 @@ std::optional<FarPlate> findFarPlate(const std::vector<PlateView>& views, const 
       solved.stand.ratio > kMostRatio)
     return std::nullopt;
   FarPlate far;
-  far.ratio = {solved.stand.ratio,
-               std::hypot(std::sqrt(solved.covariance(0, 0)), kRatioModelSd * solved.stand.ratio)};
+  const double way_px = std::max(1.0, solved.lowest_px - solved.highest_px);
+  far.ratio = {solved.stand.ratio, std::hypot(std::sqrt(solved.covariance(0, 0)),
+                                              kRatioModelSd * solved.stand.ratio, kDriftPx / way_px)};
   far.vanishing.p_px = solved.stand.vanishing_px;
   const double middles_px = std::numbers::sqrt2 * kMiddleSdPx / solved.stand.ratio;
   far.vanishing.sd_px = {std::hypot(std::sqrt(solved.covariance(1, 1)), middles_px),
