@@ -6,6 +6,7 @@
 #include <numbers>
 
 #include <Eigen/Dense>
+#include <opencv2/core/utility.hpp>
 
 #include "vision/luma.h"
 
@@ -15,14 +16,15 @@ namespace {
 // From 2 to 9 m between camera and plate, with 1.4 m of bar behind it.
 constexpr double kLeastRatio = 0.13, kMostRatio = 0.45;
 constexpr std::size_t kFewestViews = 8;
-constexpr int kArc = 4;              // rays of 5 degrees summed as one: finer detail is not the rim
-constexpr float kMostSlope = 40.0F;  // one strong edge of something else must not outvote an arc
+constexpr std::size_t kRoughViews = 16;  // enough to tell where; all are used to refine
+constexpr int kArc = 4;                  // rays of 5 degrees summed as one: finer detail is not the rim
+constexpr float kMostSlope = 40.0F;      // one strong edge of something else must not outvote an arc
 constexpr double kFlankPx = 4.0;
 constexpr double kSlopePx = 1.5;
 // Discs of one size differ by half a percent, and all edges of the far rim may be placed half a pixel in or
 // out, 1 % of its usual radius. Where the rim shows on one side only, this is what its error comes from.
 constexpr double kRadiusSd = 0.011;
-constexpr double kSameSize = 0.03;   // the next usual size is 11 % smaller
+constexpr double kSameSize = 0.05;   // half of the way to the next usual size, which is 11 % smaller
 constexpr double kLeastOnRim = 0.5;  // most of what should show of the rim does
 // What all pictures share. The middle of a plate against its outline, half a pixel each; e from an outline
 // that is blurred or rounded by half a pixel in some 70, which is 1.5 % of a usual e.
@@ -164,7 +166,7 @@ std::optional<FarPlate> findFarPlate(const std::vector<PlateView>& views, const 
   if (views.size() < kFewestViews) return std::nullopt;
   std::vector<const PlateView*> all, some;
   for (const PlateView& v : views) all.push_back(&v);
-  const std::size_t every = std::max<std::size_t>(1, views.size() / 16);
+  const std::size_t every = std::max<std::size_t>(1, views.size() / kRoughViews);
   for (std::size_t i = 0; i < views.size(); i += every) some.push_back(all[i]);
 
   // Everywhere that is possible, in steps that move the rim by about two pixels.
@@ -174,21 +176,27 @@ std::optional<FarPlate> findFarPlate(const std::vector<PlateView>& views, const 
   const Vec2 reach = 2.0 * axis.vanishing_sd_px;
   const int nx = std::clamp(static_cast<int>(std::ceil(reach.x() / v_step)), 1, 12);
   const int ny = std::clamp(static_cast<int>(std::ceil(reach.y() / v_step)), 1, 12);
-  Stand best;
-  double best_score = 0.0;
-  for (double e = kLeastRatio; e <= kMostRatio; e += ratio_step)
-    for (int iy = -ny; iy <= ny; ++iy)
-      for (int ix = -nx; ix <= nx; ++ix) {
-        Stand s;
-        s.ratio = e;
-        s.vanishing_px = axis.vanishing_px + Vec2(reach.x() * ix / nx, reach.y() * iy / ny);
-        const double value = score(some, s, axis, 2);
-        if (value > best_score) {
-          best_score = value;
-          best = s;
+  struct Rough {
+    Stand stand;
+    double score = 0.0;
+  };
+  std::vector<Rough> rough(static_cast<std::size_t>((kMostRatio - kLeastRatio) / ratio_step) + 1);
+  cv::parallel_for_(cv::Range(0, static_cast<int>(rough.size())), [&](const cv::Range& part) {
+    for (int k = part.start; k < part.end; ++k)
+      for (int iy = -ny; iy <= ny; ++iy)
+        for (int ix = -nx; ix <= nx; ++ix) {
+          Stand s;
+          s.ratio = kLeastRatio + k * ratio_step;
+          s.vanishing_px = axis.vanishing_px + Vec2(reach.x() * ix / nx, reach.y() * iy / ny);
+          const double value = score(some, s, axis, 2);
+          Rough& at = rough[static_cast<std::size_t>(k)];
+          if (value > at.score) at = {s, value};
         }
-      }
-  if (best_score <= 0.0) return std::nullopt;
+  });
+  const auto top = std::max_element(rough.begin(), rough.end(),
+                                    [](const Rough& a, const Rough& b) { return a.score < b.score; });
+  const Stand best = top->stand;
+  if (top->score <= 0.0) return std::nullopt;
   // The rough place may lie on an edge beside the rim: the best one round about is refined.
   Stand finer = best;
   double finer_score = 0.0;
@@ -198,7 +206,7 @@ std::optional<FarPlate> findFarPlate(const std::vector<PlateView>& views, const 
         Stand s = best;
         s.ratio += 0.5 * ratio_step * ie;
         s.vanishing_px += 0.4 * v_step * Vec2(ix, iy);
-        const double value = score(all, s, axis, 1);
+        const double value = score(some, s, axis, 1);
         if (value <= finer_score) continue;
         finer_score = value;
         finer = s;
