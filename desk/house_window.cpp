@@ -296,6 +296,7 @@ void HouseWindow::addFilms(AthleteId athlete, const QStringList& files) {
     for (const SetRecord& before : *sets)
       if (before.athlete == athlete) {
         set.edit.asked = before.edit.asked;
+        set.edit.asked.recorded_fps = 0.0;  // belongs to that film, not to the lifter
         if (before.edit.next_load_kg) set.edit.asked.load_kg = *before.edit.next_load_kg;
       }
     auto id = house_.addSet(set);

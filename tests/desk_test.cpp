@@ -270,6 +270,13 @@ TEST_F(Desk, SlowMotionIsStatedInTheSentence) {
   const double rate = usualRate(window->sheet().data().tracks.time_s);
   EXPECT_NEAR(rate, 240.0, 1.0);
   EXPECT_EQ(window->house().loadSet(id)->edit.asked.recorded_fps, 240.0);
+  // The next film of this athlete plays as it was recorded.
+  window->addFilms(window->house().loadSet(id)->athlete, {QString::fromStdString(film.string())});
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  const auto sets = window->house().sets();
+  ASSERT_EQ(sets->size(), 2u);
+  const SetRecord& next = sets->front().id == id ? sets->back() : sets->front();
+  EXPECT_EQ(next.edit.asked.recorded_fps, 0.0);
   QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
   EXPECT_NEAR(window->sheet().data().analysis->reps.front().end_s.value, before, 1e-9);
 }
