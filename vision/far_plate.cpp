@@ -7,6 +7,7 @@
 
 #include <Eigen/Dense>
 #include <opencv2/core/utility.hpp>
+#include <opencv2/imgproc.hpp>
 
 #include "vision/luma.h"
 
@@ -17,8 +18,10 @@ namespace {
 constexpr double kLeastRatio = 0.13, kMostRatio = 0.45;
 constexpr std::size_t kFewestViews = 8;
 constexpr std::size_t kRoughViews = 16;  // enough to tell where; all are used to refine
-constexpr int kArc = 4;                  // rays of 5 degrees summed as one: finer detail is not the rim
-constexpr float kMostSlope = 40.0F;      // one strong edge of something else must not outvote an arc
+constexpr double kRoughRadiusPx = 40.0;  // of the near plate in the pictures searched roughly
+constexpr double kRoughVanishingStepPx = 7.0;
+constexpr int kArc = 4;              // rays of 5 degrees summed as one: finer detail is not the rim
+constexpr float kMostSlope = 40.0F;  // one strong edge of something else must not outvote an arc
 constexpr double kFlankPx = 4.0;
 constexpr double kSlopePx = 1.5;
 // Discs of one size differ by half a percent, and all edges of the far rim may be placed half a pixel in or
@@ -160,6 +163,56 @@ Solved solve(const std::vector<const PlateView*>& views, Stand s, const BarAxis&
   return out;
 }
 
+// The search over everything that is possible is done in small pictures: in full ones it takes as long as
+// following the bar through the film.
+std::vector<PlateView> shrunk(const std::vector<const PlateView*>& views, double by) {
+  std::vector<PlateView> out;
+  for (const PlateView* v : views) {
+    PlateView s{{}, by * v->origin_px, by * v->face_px, by * v->radius_px};
+    cv::resize(v->gray, s.gray, {}, by, by, cv::INTER_AREA);
+    out.push_back(std::move(s));
+  }
+  return out;
+}
+BarAxis shrunk(BarAxis axis, double by) {
+  axis.vanishing_px *= by;
+  axis.vanishing_sd_px *= by;
+  axis.radius_px *= by;
+  axis.tilt /= by;
+  return axis;
+}
+
+struct Rough {
+  Stand stand;
+  double score = 0.0;
+  double ratio_step = 0.0;
+};
+
+// Everywhere that is possible, in steps that move the rim by about two pixels.
+Rough searchRoughly(const std::vector<PlateView>& views, const BarAxis& axis) {
+  std::vector<const PlateView*> all;
+  for (const PlateView& v : views) all.push_back(&v);
+  const double ratio_step = std::clamp(1.0 / axis.radius_px, 0.004, 0.03);
+  const Vec2 reach = 2.0 * axis.vanishing_sd_px;
+  const int nx = std::clamp(static_cast<int>(std::ceil(reach.x() / kRoughVanishingStepPx)), 1, 12);
+  const int ny = std::clamp(static_cast<int>(std::ceil(reach.y() / kRoughVanishingStepPx)), 1, 12);
+  std::vector<Rough> rows(static_cast<std::size_t>((kMostRatio - kLeastRatio) / ratio_step) + 1);
+  cv::parallel_for_(cv::Range(0, static_cast<int>(rows.size())), [&](const cv::Range& part) {
+    for (int k = part.start; k < part.end; ++k)
+      for (int iy = -ny; iy <= ny; ++iy)
+        for (int ix = -nx; ix <= nx; ++ix) {
+          Stand s;
+          s.ratio = kLeastRatio + k * ratio_step;
+          s.vanishing_px = axis.vanishing_px + Vec2(reach.x() * ix / nx, reach.y() * iy / ny);
+          const double value = score(all, s, axis, 2);
+          Rough& at = rows[static_cast<std::size_t>(k)];
+          if (value > at.score) at = {s, value, ratio_step};
+        }
+  });
+  return *std::max_element(rows.begin(), rows.end(),
+                           [](const Rough& a, const Rough& b) { return a.score < b.score; });
+}
+
 }  // namespace
 
 std::optional<FarPlate> findFarPlate(const std::vector<PlateView>& views, const BarAxis& axis) {
@@ -168,49 +221,27 @@ std::optional<FarPlate> findFarPlate(const std::vector<PlateView>& views, const 
   for (const PlateView& v : views) all.push_back(&v);
   const std::size_t every = std::max<std::size_t>(1, views.size() / kRoughViews);
   for (std::size_t i = 0; i < views.size(); i += every) some.push_back(all[i]);
-
-  // Everywhere that is possible, in steps that move the rim by about two pixels.
-  const double radius = axis.radius_px;
-  const double ratio_step = std::clamp(1.0 / radius, 0.004, 0.03);
-  const double v_step = 7.0;
-  const Vec2 reach = 2.0 * axis.vanishing_sd_px;
-  const int nx = std::clamp(static_cast<int>(std::ceil(reach.x() / v_step)), 1, 12);
-  const int ny = std::clamp(static_cast<int>(std::ceil(reach.y() / v_step)), 1, 12);
-  struct Rough {
-    Stand stand;
-    double score = 0.0;
-  };
-  std::vector<Rough> rough(static_cast<std::size_t>((kMostRatio - kLeastRatio) / ratio_step) + 1);
-  cv::parallel_for_(cv::Range(0, static_cast<int>(rough.size())), [&](const cv::Range& part) {
-    for (int k = part.start; k < part.end; ++k)
-      for (int iy = -ny; iy <= ny; ++iy)
-        for (int ix = -nx; ix <= nx; ++ix) {
-          Stand s;
-          s.ratio = kLeastRatio + k * ratio_step;
-          s.vanishing_px = axis.vanishing_px + Vec2(reach.x() * ix / nx, reach.y() * iy / ny);
-          const double value = score(some, s, axis, 2);
-          Rough& at = rough[static_cast<std::size_t>(k)];
-          if (value > at.score) at = {s, value};
-        }
-  });
-  const auto top = std::max_element(rough.begin(), rough.end(),
-                                    [](const Rough& a, const Rough& b) { return a.score < b.score; });
-  const Stand best = top->stand;
-  if (top->score <= 0.0) return std::nullopt;
+  const double small = std::min(1.0, kRoughRadiusPx / axis.radius_px);
+  const Rough rough = searchRoughly(shrunk(some, small), shrunk(axis, small));
+  if (rough.score <= 0.0) return std::nullopt;
   // The rough place may lie on an edge beside the rim: the best one round about is refined.
-  Stand finer = best;
+  Stand finer;
   double finer_score = 0.0;
-  for (int ie = -6; ie <= 6; ++ie)
-    for (int iy = -2; iy <= 2; ++iy)
-      for (int ix = -2; ix <= 2; ++ix) {
-        Stand s = best;
-        s.ratio += 0.5 * ratio_step * ie;
-        s.vanishing_px += 0.4 * v_step * Vec2(ix, iy);
-        const double value = score(some, s, axis, 1);
+  const double ratio_step = 0.5 / axis.radius_px, v_step = 3.0;
+  const int ratio_reach = static_cast<int>(std::ceil(rough.ratio_step / ratio_step)),
+            v_reach = static_cast<int>(std::ceil(0.5 * kRoughVanishingStepPx / small / v_step));
+  for (int ie = -ratio_reach; ie <= ratio_reach; ++ie)
+    for (int iy = -v_reach; iy <= v_reach; ++iy)
+      for (int ix = -v_reach; ix <= v_reach; ++ix) {
+        Stand s;
+        s.ratio = rough.stand.ratio + ratio_step * ie;
+        s.vanishing_px = rough.stand.vanishing_px / small + v_step * Vec2(ix, iy);
+        const double value = score(some, s, axis, 2);
         if (value <= finer_score) continue;
         finer_score = value;
         finer = s;
       }
+  if (finer_score <= 0.0) return std::nullopt;
   const Solved solved = solve(all, finer, axis);
   if (solved.views < kFewestViews || solved.on_rim < kLeastOnRim ||
       std::abs(solved.stand.size - 1.0) > kSameSize || solved.stand.ratio < kLeastRatio ||
