@@ -20,4 +20,7 @@ int printPostureSpeed(int solves);
 // Time of one change in Fit until it is painted, offscreen at 1280 × 800.
 int printFitSpeed(int changes);
 
+// Time from a pull at the bar until the picture asked for is painted, offscreen.
+int printDragSpeed(const std::vector<std::filesystem::path>& clips);
+
 }  // namespace mottix

@@ -31,6 +31,9 @@ int main(int argc, char** argv) {
   CLI::App* fit = app.add_subcommand("fit", "Time of one change in Fit");
   fit->add_option("--changes", changes)->check(CLI::Range(20, 100000))->capture_default_str();
   fit->callback([&] { code = mottix::printFitSpeed(changes); });
+  CLI::App* drag = app.add_subcommand("drag", "Time until the picture is there when the bar is pulled");
+  drag->add_option("CLIPS", clips)->required();
+  drag->callback([&] { code = mottix::printDragSpeed(clips); });
   CLI11_PARSE(app, argc, argv);
   return code;
 }

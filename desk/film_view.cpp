@@ -16,8 +16,11 @@
 namespace mottix {
 namespace {
 
-constexpr double kGripPx = 18.0;       // how near a click must be, in screen pixels
-constexpr int kPullFrames = 40;        // how far along the path one movement of the mouse may go
+constexpr double kGripPx = 18.0;     // how near a click must be, in screen pixels
+constexpr double kPullReach = 2.0;   // how far along the path one movement of the mouse may go: times its
+constexpr double kPullSlack = 20.0;  // own length, and a little
+constexpr double kStillPx = 2.0;
+constexpr double kRestCost = 6.0;      // px; at most this much is paid for the time that passes
 constexpr double kReverseCost = 14.0;  // screen pixels: turning back in time is a little harder than going on
 const QColor kOnFilm(255, 255, 255);
 const QColor kUnderFilm(20, 24, 24, 190);
@@ -58,6 +61,10 @@ double distanceToSegment(const QPointF& p, const QPointF& a, const QPointF& b) {
   return std::hypot(p.x() - a.x() - s * d.x(), p.y() - a.y() - s * d.y());
 }
 
+double lengthOf(const QPointF& v) {
+  return std::hypot(v.x(), v.y());
+}
+
 void lineOnFilm(QPainter& p, const QPointF& a, const QPointF& b, Qt::PenStyle style = Qt::SolidLine) {
   p.setPen(QPen(kUnderFilm, 4.0, Qt::SolidLine, Qt::RoundCap));
   if (style == Qt::SolidLine) p.drawLine(a, b);
@@ -75,9 +82,10 @@ FilmView::FilmView(QWidget* parent) : QWidget(parent) {
   QSizePolicy policy(QSizePolicy::Expanding, QSizePolicy::Preferred);
   policy.setHeightForWidth(true);
   setSizePolicy(policy);
-  connect(&source_, &FrameSource::ready, this, [this](std::size_t frame, const QImage& picture) {
-    const bool other_shape = picture_.size() != picture.size();
+  connect(&source_, &FrameSource::ready, this, [this](std::size_t frame, const QImage& picture, QSize film) {
+    const bool other_shape = film_size_ != film;
     picture_ = picture;
+    film_size_ = film;
     shown_ = frame;
     if (other_shape) updateGeometry();
     update();
@@ -97,11 +105,12 @@ void FilmView::setData(const SheetData* sheet, const QString& film_path) {
   if (film_path != path_) {
     path_ = film_path;
     picture_ = {};
+    film_size_ = {};
     trouble_.clear();
     frame_ = shown_ = 0;
     asked_.reset();
     source_.close();
-    if (!path_.isEmpty()) source_.open(path_.toStdString());
+    if (!path_.isEmpty()) source_.open(path_.toStdString(), FrameSource::Use::kPulling);
     source_.want(0);
   }
   update();
@@ -124,7 +133,10 @@ void FilmView::goTo(std::size_t frame) {
     frame_ = frame;
     emit frameChanged(frame_);
   }
-  source_.want(frame_);
+  if (grip_ == Grip::kBar)
+    source_.wantWhilePulling(frame_);
+  else
+    source_.want(frame_);
   update();
 }
 
@@ -183,7 +195,7 @@ void FilmView::playOn() {
 }
 
 QSizeF FilmView::filmSize() const {
-  if (!picture_.isNull()) return picture_.size();
+  if (!film_size_.isEmpty()) return film_size_;
   if (data_ != nullptr && data_->set.clip.width_px > 0)
     return {1.0 * data_->set.clip.width_px, 1.0 * data_->set.clip.height_px};
   return {16.0, 9.0};
@@ -204,14 +216,12 @@ QRectF FilmView::filmRect() const {
 
 QPointF FilmView::toWidget(const Vec2& p) const {
   const QRectF r = filmRect();
-  const double w = picture_.isNull() ? std::max(1, data_ ? data_->set.clip.width_px : 1) : picture_.width();
-  return r.topLeft() + QPointF(p.x(), p.y()) * (r.width() / w);
+  return r.topLeft() + QPointF(p.x(), p.y()) * (r.width() / filmSize().width());
 }
 
 Vec2 FilmView::toFilm(const QPointF& p) const {
   const QRectF r = filmRect();
-  const double w = picture_.isNull() ? std::max(1, data_ ? data_->set.clip.width_px : 1) : picture_.width();
-  const QPointF q = (p - r.topLeft()) * (w / std::max(1.0, r.width()));
+  const QPointF q = (p - r.topLeft()) * (filmSize().width() / std::max(1.0, r.width()));
   return {q.x(), q.y()};
 }
 
@@ -236,7 +246,7 @@ std::optional<Joint> FilmView::jointNear(const QPointF& widget,
   for (std::size_t j = 0; j < kJointCount; ++j) {
     if (!points[j]) continue;
     const QPointF d = toWidget(*points[j]) - widget;
-    const double away = std::hypot(d.x(), d.y());
+    const double away = lengthOf(d);
     if (away < nearest) {
       nearest = away;
       best = static_cast<Joint>(j);
@@ -252,17 +262,27 @@ void FilmView::pullBarTo(const Vec2& film_px) {
   const QPointF hand = toWidget(film_px);
   double best = 1e18;
   std::size_t to = frame_;
-  for (int step = -kPullFrames; step <= kPullFrames; ++step) {
-    const auto f = static_cast<std::ptrdiff_t>(frame_) + step;
-    if (f < 0 || f >= static_cast<std::ptrdiff_t>(bar.size()) ||
-        bar[static_cast<std::size_t>(f)].state == TrackState::kLost)
-      continue;
-    const QPointF d = toWidget(bar[static_cast<std::size_t>(f)].p_px) - hand;
-    const double cost =
-        std::hypot(d.x(), d.y()) + (step * time_way_ < 0 ? kReverseCost : 0.0) + 0.15 * std::abs(step);
-    if (cost < best) {
-      best = cost;
-      to = static_cast<std::size_t>(f);
+  auto at = [&](std::ptrdiff_t f) { return toWidget(bar[static_cast<std::size_t>(f)].p_px); };
+  // As far both ways as the bar goes while the hand came here, however long it rests in between.
+  const double farthest = kPullReach * lengthOf(at(static_cast<std::ptrdiff_t>(frame_)) - hand) + kPullSlack;
+  for (const int way : {1, -1}) {
+    const auto here = static_cast<std::ptrdiff_t>(frame_);
+    double gone = 0.0;
+    QPointF before = at(here);
+    for (std::ptrdiff_t f = here; f >= 0 && f < static_cast<std::ptrdiff_t>(bar.size()); f += way) {
+      if (bar[static_cast<std::size_t>(f)].state == TrackState::kLost) continue;
+      const double step = lengthOf(at(f) - before);
+      if (step > kStillPx) {  // less is the trembling of a bar at rest
+        gone += step;
+        before = at(f);
+      }
+      if (gone > farthest) break;
+      const double cost = lengthOf(at(f) - hand) + (f != here && way != time_way_ ? kReverseCost : 0.0) +
+                          std::min(kRestCost, 0.15 * static_cast<double>(std::abs(f - here)));
+      if (cost < best) {
+        best = cost;
+        to = static_cast<std::size_t>(f);
+      }
     }
   }
   goTo(to);
@@ -363,7 +383,7 @@ void FilmView::mousePressEvent(QMouseEvent* event) {
         kGripPx,
         std::hypot(toWidget(Vec2(data_->tracks.bar[shown_].radius_px, 0)).x() - toWidget(Vec2(0, 0)).x(),
                    0.0));
-    if (std::hypot(d.x(), d.y()) < reach) grip_ = Grip::kBar;
+    if (lengthOf(d) < reach) grip_ = Grip::kBar;
   }
   update();
 }
@@ -547,7 +567,7 @@ void FilmView::paintAsked(QPainter& p) const {
   if (!at || grip_ == Grip::kJoint) return;
   const Vec2 here = *at + asked_->nudged_px;
   const double sd_px = data_->tracks.track(asked_->joint)[asked_->frame].sd_px;
-  const double scale = filmRect().width() / std::max(1, picture_.width());
+  const double scale = filmRect().width() / filmSize().width();
   p.setBrush(Qt::NoBrush);
   p.setPen(QPen(kOnFilm, 4.0));
   p.drawEllipse(toWidget(here), sd_px * scale, sd_px * scale);
@@ -564,15 +584,16 @@ void FilmView::paintLoupe(QPainter& p, const Vec2& at) const {
   const QPointF centre = toWidget(at);
   QPointF where = centre + QPointF(centre.x() > 0.5 * width() ? -kRadius - 60 : kRadius + 60, 0);
   where.setY(std::clamp(where.y(), kRadius + 4, std::max(kRadius + 4, filmRect().height() - kRadius - 4)));
-  const double film_per_widget = picture_.width() / std::max(1.0, filmRect().width());
+  const double film_per_widget = filmSize().width() / std::max(1.0, filmRect().width());
   const double half = kRadius / kMagnified * film_per_widget;
+  const double part = picture_.width() / filmSize().width();  // of a draft less than 1
   QPainterPath round;
   round.addEllipse(where, kRadius, kRadius);
   p.save();
   p.setClipPath(round);
   p.setRenderHint(QPainter::SmoothPixmapTransform);
   p.drawImage(QRectF(where.x() - kRadius, where.y() - kRadius, 2 * kRadius, 2 * kRadius), picture_,
-              QRectF(at.x() - half, at.y() - half, 2 * half, 2 * half));
+              QRectF((at.x() - half) * part, (at.y() - half) * part, 2 * half * part, 2 * half * part));
   p.setPen(QPen(kOnFilm, 1.0));
   p.drawLine(where - QPointF(kRadius, 0), where + QPointF(kRadius, 0));
   p.drawLine(where - QPointF(0, kRadius), where + QPointF(0, kRadius));
@@ -693,7 +714,7 @@ void FilmView::paintEvent(QPaintEvent*) {
       const QPointF c = toWidget(held_at_px_), d = mouse_ - c;
       p.setBrush(Qt::NoBrush);
       p.setPen(QPen(kOnFilm, 2.0));
-      p.drawEllipse(c, std::hypot(d.x(), d.y()), std::hypot(d.x(), d.y()));
+      p.drawEllipse(c, lengthOf(d), lengthOf(d));
     }
     paintBanner(p, tr("Click the middle of the near plate, or drag from its middle to its rim. Esc leaves."));
   }

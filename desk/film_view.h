@@ -82,6 +82,7 @@ class FilmView : public QWidget {
   FrameSource source_;
   QString path_;
   QImage picture_;
+  QSize film_size_;        // picture_ may be a smaller draft
   std::size_t frame_ = 0;  // wanted
   std::size_t shown_ = 0;  // whose picture is on screen
   Mode mode_ = Mode::kWatch;

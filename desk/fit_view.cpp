@@ -879,7 +879,7 @@ void FitView::toggleFilm() {
         tr("Heel and toe are not placed in this film, so the figure has no floor to stand on."));
   middle_->setCurrentIndex(0);
   film_ = FilmGround{{}, camera, Vec2(0.5 * (heel->x() + toe->x()), std::min(heel->y(), toe->y()))};
-  source_.open(desk_.house().filmPath(film_set_->clip));
+  source_.open(desk_.house().filmPath(film_set_->clip), FrameSource::Use::kSinglePictures);
   source_.want(film_frame_);
 }
 

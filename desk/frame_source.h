@@ -1,5 +1,11 @@
 // Pictures of a film for the screen. Decodes on a thread of its own; the latest wish wins, and frames passed
 // on the way are kept in a bounded cache, so that going back and forth over a rep decodes it once.
+//
+// Phones keep one whole picture a second or so and all others as changes, so that any one may take a tenth of
+// a second and more. So that pulling at the bar never waits, drafts are made in the background, at most
+// kDraftSide wide and compressed: of the whole film when it is short, of what lies round the latest wish when
+// it is long. Where the picture itself is not there at once its draft is shown until it is. Who only wants
+// single pictures does without.
 #pragma once
 
 #include <filesystem>
@@ -7,8 +13,11 @@
 
 #include <QImage>
 #include <QObject>
+#include <QTimer>
 
 namespace mottix {
+
+inline constexpr int kDraftSide = 960;
 
 class FrameSource : public QObject {
   Q_OBJECT
@@ -16,17 +25,34 @@ class FrameSource : public QObject {
   explicit FrameSource(QObject* parent = nullptr);
   ~FrameSource() override;
 
-  void open(const std::filesystem::path& film);
+  enum class Use { kSinglePictures, kPulling };
+  void open(const std::filesystem::path& film, Use use);
   void close();
   void want(std::size_t frame);
+  // The same while the hand goes on: drafts alone, as soon as they are there, and the picture itself once the
+  // hand rests.
+  void wantWhilePulling(std::size_t frame);
+  std::size_t draftsMade() const;
 
  signals:
-  void ready(std::size_t frame, QImage picture);
+  // `film` is the size of the film's own pictures; a draft's picture is smaller.
+  void ready(std::size_t frame, QImage picture, QSize film);
   void failed(QString reason);
 
  private:
   struct Worker;
+  struct Drafts;
   std::unique_ptr<Worker> worker_;
+  std::unique_ptr<Drafts> drafts_;
+  QTimer patience_, settle_;
+  std::size_t wanted_ = 0;
+  bool waiting_ = false;  // for the picture of wanted_
+  bool drafted_ = false;  // one is on screen that is nearer to the wish than what is still decoded
+
+  void deliver(std::size_t frame, const QImage& picture, QSize film);
+  bool showDraft();
+  void wish(std::size_t frame);
+  void decode();
 };
 
 }  // namespace mottix

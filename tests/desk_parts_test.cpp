@@ -3,6 +3,7 @@
 
 #include <cmath>
 #include <filesystem>
+#include <map>
 #include <fstream>
 
 #include <gtest/gtest.h>
@@ -359,7 +360,7 @@ TEST_F(OnScreen, FramesComeAsTheyAreInTheFilmForwardAndBackward) {
     got = frame;
     picture = p;
   });
-  source.open(film);
+  source.open(film, FrameSource::Use::kSinglePictures);
   auto reference = Film::open(film);
   FramePicture truth;
   for (std::size_t frame : {0u, 40u, 41u, 12u, 11u, 60u, 0u}) {
@@ -379,17 +380,59 @@ TEST_F(OnScreen, TheLatestWishWins) {
   std::vector<std::size_t> seen;
   QObject::connect(&source, &FrameSource::ready,
                    [&](std::size_t frame, const QImage&) { seen.push_back(frame); });
-  source.open(film);
+  source.open(film, FrameSource::Use::kSinglePictures);
   for (std::size_t frame = 0; frame < 60; ++frame) source.want(frame);
   ASSERT_TRUE(QTest::qWaitFor([&] { return !seen.empty() && seen.back() == 59; }, 20000));
   EXPECT_LT(seen.size(), 60u);
+}
+
+TEST_F(OnScreen, DraftsOfTheWholeFilmAreMadeAndStandInWhilePulling) {
+  FrameSource source;
+  std::map<std::size_t, int> shown;
+  QImage last;
+  QObject::connect(&source, &FrameSource::ready, [&](std::size_t frame, const QImage& p, QSize film_size) {
+    ++shown[frame];
+    last = p;
+    EXPECT_EQ(film_size, QSize(1200, 400));
+  });
+  // Few whole pictures and wider than a draft: what a phone's film is like.
+  const fs::path wide = folder / "wide.mp4";
+  ASSERT_EQ(std::system(("ffmpeg -v error -y -i '" + film.string() + "' -vf scale=1200:400 -g 1000 -bf 0 '" +
+                         wide.string() + "'")
+                            .c_str()),
+            0);
+  const std::size_t frames = Film::open(wide)->frameCount();
+  source.open(wide, FrameSource::Use::kPulling);
+  source.want(0);
+  ASSERT_TRUE(QTest::qWaitFor([&] { return source.draftsMade() == frames; }, 30000));
+  // The far end and back: a draft first, the picture itself in the end.
+  shown.clear();
+  source.want(frames - 1);
+  ASSERT_TRUE(QTest::qWaitFor([&] { return shown[frames - 1] > 0 && last.width() == 1200; }, 20000));
+  EXPECT_EQ(shown[frames - 1], 2);
+  // While the hand goes on there are drafts alone, at once; where it rests the picture itself follows.
+  shown.clear();
+  for (std::size_t frame = 0; frame < frames; ++frame) {
+    source.wantWhilePulling(frame);
+    ASSERT_EQ(shown[frame], 1);
+    ASSERT_EQ(last.width(), kDraftSide);
+  }
+  ASSERT_TRUE(QTest::qWaitFor([&] { return last.width() == 1200; }, 20000));
+  EXPECT_EQ(shown[frames - 1], 2);
+  FramePicture truth;
+  auto reference = Film::open(wide);
+  ASSERT_TRUE(reference->readAt(frames - 1, truth, Want::kColour));
+  EXPECT_EQ(last.convertToFormat(QImage::Format_RGB32),
+            QImage(truth.bgr.data, truth.bgr.cols, truth.bgr.rows, static_cast<qsizetype>(truth.bgr.step),
+                   QImage::Format_BGR888)
+                .convertToFormat(QImage::Format_RGB32));
 }
 
 TEST_F(OnScreen, AFilmThatCannotBeOpenedIsSaid) {
   FrameSource source;
   QString reason;
   QObject::connect(&source, &FrameSource::failed, [&](const QString& r) { reason = r; });
-  source.open(folder / "gone.mp4");
+  source.open(folder / "gone.mp4", FrameSource::Use::kSinglePictures);
   ASSERT_TRUE(QTest::qWaitFor([&] { return !reason.isEmpty(); }, 5000));
   EXPECT_TRUE(reason.contains(QStringLiteral("gone.mp4")));
 }

@@ -138,6 +138,7 @@ struct Film::Impl {
   std::size_t next_index = 0;  // display index expected from the decoder
   bool draining = false;
   bool at_start = true;
+  double colour_part = 1.0;  // of the sides of colour pictures
 
   AVStream& stream() const { return *format->streams[stream_index]; }
   int codec_width() const { return info.rotation_deg % 180 != 0 ? info.height_px : info.width_px; }
@@ -162,6 +163,10 @@ const std::filesystem::path& Film::path() const {
 }
 const std::vector<double>& Film::times_s() const {
   return impl_->time_s;
+}
+
+void Film::shrinkTo(double part) {
+  impl_->colour_part = std::clamp(part, 0.05, 1.0);
 }
 
 Expected<Film> Film::open(const std::filesystem::path& path, const FilmLimits& limits) {
@@ -209,7 +214,7 @@ Expected<Film> Film::open(const std::filesystem::path& path, const FilmLimits& l
   impl->codec.reset(avcodec_alloc_context3(decoder));
   if (!impl->codec || avcodec_parameters_to_context(impl->codec.get(), &par) < 0)
     return fail(Remedy::kChooseAnotherFile, quoted(path) + " cannot be decoded.");
-  impl->codec->thread_count = 0;  // as many as there are cores
+  impl->codec->thread_count = limits.decoder_threads;
   impl->codec->pkt_timebase = impl->stream().time_base;
   rc = avcodec_open2(impl->codec.get(), decoder, nullptr);
   if (rc < 0)
@@ -325,9 +330,11 @@ void Film::Impl::copyOut(FramePicture& out, Want want) {
   out.time_s = time_s[next_index];
   const auto source = static_cast<AVPixelFormat>(f.format);
   if (want == Want::kColour) {
-    to_bgr.reset(sws_getCachedContext(to_bgr.release(), f.width, f.height, source, width, height,
+    const int wide = std::max(1, static_cast<int>(std::lround(colour_part * width))),
+              high = std::max(1, static_cast<int>(std::lround(colour_part * height)));
+    to_bgr.reset(sws_getCachedContext(to_bgr.release(), f.width, f.height, source, wide, high,
                                       AV_PIX_FMT_BGR24, SWS_BILINEAR, nullptr, nullptr, nullptr));
-    createForScaler(out.bgr, height, width, CV_8UC3);
+    createForScaler(out.bgr, high, wide, CV_8UC3);
     std::array<uint8_t*, 1> data = {out.bgr.data};
     std::array<int, 1> stride = {static_cast<int>(out.bgr.step)};
     sws_scale(to_bgr.get(), f.data, f.linesize, 0, f.height, data.data(), stride.data());

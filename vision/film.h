@@ -38,6 +38,7 @@ struct FilmLimits {
   int max_side_px = 8192;
   int min_side_px = 64;             // smaller pictures cannot show a plate
   std::size_t max_frames = 400000;  // more than an hour at 100 frames a second
+  int decoder_threads = 0;          // as many as there are cores
 };
 
 // One decoded picture. `gray` is always filled when asked for; `bgr` only when asked for.
@@ -64,6 +65,8 @@ class Film {
   const std::vector<double>& times_s() const;
   std::size_t frameCount() const { return times_s().size(); }
 
+  // From now on colour pictures come with their sides times `part`, 0.05 to 1; frames keep their numbers.
+  void shrinkTo(double part);
   // Next frame in display order; false at the end of the film. A damaged stretch is skipped.
   Expected<bool> readNext(FramePicture& out, Want want);
   // The frame nearest to `index`, exact when that frame can be decoded.
