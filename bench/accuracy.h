@@ -11,8 +11,12 @@ int printAccuracy(const std::vector<std::filesystem::path>& clips);
 int printLengths(const std::vector<std::filesystem::path>& clips);
 // Joints found without the coach, over whole clips, with the time each step takes.
 int printJoints(const std::vector<std::filesystem::path>& clips, const std::filesystem::path& models);
-// Each clip is decoded and tracked in turn, `rounds` times; medians and the ratio pair by pair.
-int printSpeed(const std::vector<std::filesystem::path>& clips, int rounds);
+// Each clip is decoded and tracked in turn, `rounds` times; medians and the ratio pair by pair. Then a
+// general tracker on the same clip, and the whole analysis.
+int printSpeed(const std::vector<std::filesystem::path>& clips, int rounds,
+               const std::filesystem::path& models);
+// The whole analysis of one long clip: the most memory this process held.
+int printMemory(const std::filesystem::path& clip, const std::filesystem::path& models);
 
 // Time of one solve of each lift's posture over random bodies, as a Markdown table.
 int printPostureSpeed(int solves);

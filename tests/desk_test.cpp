@@ -319,6 +319,25 @@ TEST_F(Desk, PullingTheBarMovesTimeDownAndThroughTheTurnUpAgain) {
   EXPECT_TRUE(waitFor([&] { return view.shownFrame() == view.frame(); }));
 }
 
+// Before the first rep the lifter stands for longer than a pull goes in one movement; the bar leaves at once.
+TEST_F(Desk, PullingTheBarOutOfALongRestTakesTheFilmAlong) {
+  const SetId id = droppedAndFollowed();
+  openByKey(id);
+  FilmView& view = window->sheet().film();
+  const Rep rep = window->sheet().data().analysis->reps[0];
+  ASSERT_GT(rep.start_frame, 30u);
+  view.goTo(0);
+  ASSERT_TRUE(waitFor([&] { return view.shownFrame() == 0; }));
+  const auto& bar = window->sheet().data().tracks.bar;
+  QTest::mousePress(&view, Qt::LeftButton, {}, view.toWidget(bar[0].p_px).toPoint());
+  const std::size_t half = (rep.start_frame + rep.turn_frame) / 2;
+  QTest::mouseMove(&view, view.toWidget(bar[half].p_px).toPoint());
+  EXPECT_NEAR(static_cast<double>(view.frame()), static_cast<double>(half), 4.0);
+  QTest::mouseMove(&view, view.toWidget(bar[rep.turn_frame].p_px).toPoint());
+  EXPECT_NEAR(static_cast<double>(view.frame()), static_cast<double>(rep.turn_frame), 6.0);
+  QTest::mouseRelease(&view, Qt::LeftButton, {}, view.toWidget(bar[rep.turn_frame].p_px).toPoint());
+}
+
 // A phone held upright stores its pictures lying down and says so in a flag.
 TEST_F(Desk, APortraitFilmStandsUprightAndIsPulledLikeAnyOther) {
   const fs::path lying = folder / "films" / "lying.mp4", portrait = folder / "films" / "portrait.mp4";
