@@ -100,10 +100,27 @@ Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking
   if (facing == Facing::kUnknown && heel && toe) facing = facingFromFeet(*heel, *toe);
   auto camera = estimateCamera(clip.tracks, clip.axis, loaded, facing);
   if (!camera) return tl::make_unexpected(camera.error());
-  CarryInput input{camera->camera, clip.tracks.bar, first, lift == Lift::kSquat};
+  // Skin and cloth give no more in a finer picture, and a joint's place is not known to a pixel of it.
+  constexpr int kFineEnoughPx = 540;
+  const double part =
+      1.0 / std::max(1, std::min(clip.tracks.width_px, clip.tracks.height_px) / kFineEnoughPx);
+  film->shrinkTo(part);
+  CarryInput input{shrunk(camera->camera, part), clip.tracks.bar, first, lift == Lift::kSquat};
+  for (BarSample& s : input.bar) {
+    s.p_px *= part;
+    s.sd_px *= part;
+    s.radius_px *= part;
+  }
+  for (auto& p : input.placed.joints)
+    if (p) *p *= part;
   auto carried = carryJoints(*film, input, progress);
   if (!carried) return tl::make_unexpected(carried.error());
   raw = std::move(*carried);
+  for (JointTrack& track : raw)
+    for (JointSample& s : track) {
+      s.p_px /= part;
+      s.sd_px /= part;
+    }
   return {};
 }
 

@@ -8,6 +8,7 @@
 #include <fstream>
 
 #include <opencv2/core.hpp>
+#include <opencv2/imgproc.hpp>
 
 extern "C" {
 #include <libavcodec/avcodec.h>
@@ -133,12 +134,13 @@ struct Film::Impl {
   FrameHolder frame{av_frame_alloc()};
   SwsPtr to_gray, to_bgr;
   int stream_index = -1;
-  std::vector<int64_t> pts;    // display order, stream time base
-  std::vector<double> time_s;  // from the first frame
-  std::size_t next_index = 0;  // display index expected from the decoder
+  std::vector<int64_t> pts;      // display order, stream time base
+  std::vector<int64_t> key_pts;  // of key frames, rising
+  std::vector<double> time_s;    // from the first frame
+  std::size_t next_index = 0;    // display index expected from the decoder
   bool draining = false;
   bool at_start = true;
-  double colour_part = 1.0;  // of the sides of colour pictures
+  double part = 1.0;  // of the sides of the pictures given out
 
   AVStream& stream() const { return *format->streams[stream_index]; }
   int codec_width() const { return info.rotation_deg % 180 != 0 ? info.height_px : info.width_px; }
@@ -149,6 +151,10 @@ struct Film::Impl {
   void copyOut(FramePicture& out, Want want);
   int rewindTo(std::size_t index);
   std::size_t indexOfPts(int64_t value) const;
+  bool keyBetween(std::size_t after, std::size_t to) const {
+    const auto key = std::upper_bound(key_pts.begin(), key_pts.end(), pts[after]);
+    return key != key_pts.end() && *key <= pts[to];
+  }
 };
 
 Film::Film(std::unique_ptr<Impl> impl) : impl_(std::move(impl)) {}
@@ -166,7 +172,7 @@ const std::vector<double>& Film::times_s() const {
 }
 
 void Film::shrinkTo(double part) {
-  impl_->colour_part = std::clamp(part, 0.05, 1.0);
+  impl_->part = std::clamp(part, 0.05, 1.0);
 }
 
 Expected<Film> Film::open(const std::filesystem::path& path, const FilmLimits& limits) {
@@ -238,6 +244,7 @@ Expected<void> Film::Impl::buildIndex(const FilmLimits& limits) {
       ++pictures;
       const int64_t stamp = packet->pts != AV_NOPTS_VALUE ? packet->pts : packet->dts;
       if (stamp != AV_NOPTS_VALUE) pts.push_back(stamp);
+      if (stamp != AV_NOPTS_VALUE && (packet->flags & AV_PKT_FLAG_KEY) != 0) key_pts.push_back(stamp);
     }
     av_packet_unref(packet.get());
     if (pts.size() > limits.max_frames)
@@ -246,6 +253,7 @@ Expected<void> Film::Impl::buildIndex(const FilmLimits& limits) {
                                                   " frames. Cut it to the sets and try again.");
   }
   std::sort(pts.begin(), pts.end());
+  std::sort(key_pts.begin(), key_pts.end());
   pts.erase(std::unique(pts.begin(), pts.end()), pts.end());
   if (pts.empty())
     return fail(Remedy::kChooseAnotherFile,
@@ -326,12 +334,12 @@ void Film::Impl::copyOut(FramePicture& out, Want want) {
   const AVFrame& f = *frame;
   // A film may change its picture size half-way; every frame is brought to the size first stated.
   const int width = codec_width(), height = codec_height();
+  const int wide = std::max(1, static_cast<int>(std::lround(part * width))),
+            high = std::max(1, static_cast<int>(std::lround(part * height)));
   out.index = next_index;
   out.time_s = time_s[next_index];
   const auto source = static_cast<AVPixelFormat>(f.format);
   if (want == Want::kColour) {
-    const int wide = std::max(1, static_cast<int>(std::lround(colour_part * width))),
-              high = std::max(1, static_cast<int>(std::lround(colour_part * height)));
     to_bgr.reset(sws_getCachedContext(to_bgr.release(), f.width, f.height, source, wide, high,
                                       AV_PIX_FMT_BGR24, SWS_BILINEAR, nullptr, nullptr, nullptr));
     createForScaler(out.bgr, high, wide, CV_8UC3);
@@ -341,12 +349,15 @@ void Film::Impl::copyOut(FramePicture& out, Want want) {
     orient(out.bgr, info.rotation_deg, info.mirrored);
     return;
   }
-  if (hasEightBitLuma(f.format) && f.width == width && f.height == height) {
-    cv::Mat(f.height, f.width, CV_8UC1, f.data[0], static_cast<std::size_t>(f.linesize[0])).copyTo(out.gray);
+  const cv::Mat luma(f.height, f.width, CV_8UC1, f.data[0], static_cast<std::size_t>(f.linesize[0]));
+  if (hasEightBitLuma(f.format) && f.width == wide && f.height == high) {
+    luma.copyTo(out.gray);
+  } else if (hasEightBitLuma(f.format) && f.width % wide == 0 && f.height % high == 0) {
+    cv::resize(luma, out.gray, {wide, high}, 0, 0, cv::INTER_AREA);  // whole numbers of pixels: quick
   } else {
-    to_gray.reset(sws_getCachedContext(to_gray.release(), f.width, f.height, source, width, height,
+    to_gray.reset(sws_getCachedContext(to_gray.release(), f.width, f.height, source, wide, high,
                                        AV_PIX_FMT_GRAY8, SWS_BILINEAR, nullptr, nullptr, nullptr));
-    createForScaler(out.gray, height, width, CV_8UC1);
+    createForScaler(out.gray, high, wide, CV_8UC1);
     std::array<uint8_t*, 1> data = {out.gray.data};
     std::array<int, 1> stride = {static_cast<int>(out.gray.step)};
     sws_scale(to_gray.get(), f.data, f.linesize, 0, f.height, data.data(), stride.data());
@@ -375,8 +386,9 @@ Expected<bool> Film::readNext(FramePicture& out, Want want) {
 Expected<bool> Film::readAt(std::size_t index, FramePicture& out, Want want) {
   Impl& m = *impl_;
   index = std::min(index, m.pts.size() - 1);
-  // A short way ahead is decoded through; anything else starts from the key frame before it.
-  const bool ahead = !m.at_start && !m.draining && index > m.next_index && index - m.next_index <= 24;
+  // Ahead of here it is decoded through, unless a key frame lies between; anything else starts from the key
+  // frame before it.
+  const bool ahead = !m.at_start && !m.draining && index > m.next_index && !m.keyBetween(m.next_index, index);
   if (!ahead && m.rewindTo(index) < 0) m.rewindTo(0);
   while (true) {
     auto got = m.decodeFrame();

@@ -65,7 +65,7 @@ class Film {
   const std::vector<double>& times_s() const;
   std::size_t frameCount() const { return times_s().size(); }
 
-  // From now on colour pictures come with their sides times `part`, 0.05 to 1; frames keep their numbers.
+  // From now on pictures come with their sides times `part`, 0.05 to 1; frames keep their numbers.
   void shrinkTo(double part);
   // Next frame in display order; false at the end of the film. A damaged stretch is skipped.
   Expected<bool> readNext(FramePicture& out, Want want);

@@ -205,19 +205,17 @@ cv::Mat findStillScene(Film& film, const std::function<bool(double)>& report) {
   const std::size_t every = std::max<std::size_t>(1, film.frameCount() / kSamples);
   cv::Mat low, high;
   FramePicture picture;
-  auto got = film.readAt(0, picture, Want::kGray);
-  while (got && *got) {
-    if (picture.index % every == 0) {
-      if (low.empty()) {
-        low = picture.gray.clone();
-        high = picture.gray.clone();
-      } else {
-        cv::min(low, picture.gray, low);
-        cv::max(high, picture.gray, high);
-      }
-      if (!report(static_cast<double>(picture.index) / static_cast<double>(film.frameCount()))) break;
+  for (std::size_t frame = 0; frame < film.frameCount(); frame += every) {
+    const auto got = film.readAt(frame, picture, Want::kGray);
+    if (!got || !*got) break;
+    if (low.empty()) {
+      low = picture.gray.clone();
+      high = picture.gray.clone();
+    } else {
+      cv::min(low, picture.gray, low);
+      cv::max(high, picture.gray, high);
     }
-    got = film.readNext(picture, Want::kGray);
+    if (!report(static_cast<double>(frame) / static_cast<double>(film.frameCount()))) break;
   }
   cv::Mat moving;
   if (low.empty()) return moving;

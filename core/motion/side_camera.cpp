@@ -139,6 +139,15 @@ CameraDirections directionsOf(const SideCameraErrors& e) {
 
 }  // namespace
 
+SideCamera shrunk(SideCamera camera, double by) {
+  camera.focal_px *= by;
+  camera.middle_px *= by;
+  camera.vanishing_px *= by;
+  camera.plate_radius_px *= by;
+  camera.plate_px *= by;
+  return camera;
+}
+
 SideCamera moved(const SideCamera& camera, const CameraStep& step) {
   SideCamera c = camera;
   c.focal_px += step[0];

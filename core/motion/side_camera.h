@@ -110,6 +110,8 @@ struct SideCameraErrors {
   std::optional<Eigen::Matrix<double, kSideCameraErrorCount, kSideCameraErrorCount>> directions;
 };
 
+// The same camera for pictures whose sides are `by` times as long.
+SideCamera shrunk(SideCamera camera, double by);
 SideCamera moved(const SideCamera& camera, const CameraStep& step);
 // The camera with error `k` (0..5) at `sigma` standard deviations; the building block of error propagation.
 SideCamera withError(const SideCamera& camera, const SideCameraErrors& errors, int k, double sigma);

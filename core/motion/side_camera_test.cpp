@@ -139,5 +139,19 @@ TEST(KneeLateral, IsAHingeThatOpensTowardTheToes) {
   EXPECT_TRUE(std::isfinite(kneeLateral({0, 0}, {0, 0}, {0, 0}).value));
 }
 
+TEST(SideCamera, ASmallerPictureOfTheSameSceneTellsTheSame) {
+  SideCamera camera;
+  camera.focal_px = 1100.0;
+  camera.middle_px = {640.0, 360.0};
+  camera.vanishing_px = {700.0, 340.0};
+  camera.plate_radius_px = 68.0;
+  camera.plate_px = {610.0, 250.0};
+  const SideCamera small = shrunk(camera, 0.5);
+  for (const Vec2& p : {Vec2(500.0, 200.0), Vec2(800.0, 600.0)})
+    EXPECT_LT((small.toBody(0.5 * p, 0.1) - camera.toBody(p, 0.1)).norm(), 1e-9);
+  EXPECT_NEAR(small.distance_m(), camera.distance_m(), 1e-9);
+  EXPECT_NEAR(small.mmPerPx(0.0), 2.0 * camera.mmPerPx(0.0), 1e-9);
+}
+
 }  // namespace
 }  // namespace mottix
