@@ -15,7 +15,7 @@ struct FilmOptions {
   std::string out;
   std::uint32_t seed = 1;
   std::optional<int> reps, width, height;
-  std::optional<double> fps, yaw, distance, noise, load;
+  std::optional<double> fps, yaw, distance, noise, load, shake;
   std::vector<int> high, hips_first, bar_forward;
   std::string side, athlete;
   bool passer_by = false, clean = false;
@@ -59,6 +59,7 @@ Expected<void> film(const FilmOptions& o) {
   if (o.yaw) plan.yaw_deg = *o.yaw;
   if (o.distance) plan.distance_m = *o.distance;
   if (o.noise) plan.noise_grey = *o.noise;
+  if (o.shake) plan.shake_px = *o.shake;
   if (o.load) plan.load_kg = *o.load;
   if (!o.side.empty()) plan.from_right = o.side == "right";
   if (o.passer_by) plan.look.someone_passes = true;
@@ -97,6 +98,8 @@ void addFilmCommand(CLI::App& app, int& exit_code) {
   c->add_option("--height", o->height, "Picture height in pixels");
   c->add_option("--fps", o->fps, "Pictures a second");
   c->add_option("--noise", o->noise, "Sensor noise, grey levels");
+  c->add_option("--shake", o->shake,
+                "Camera held by hand: pixels by which it strays (one standard deviation)");
   c->add_flag("--passer-by", o->passer_by, "Someone walks through the picture in front of the lifter");
   c->callback([o, &exit_code] {
     if (auto done = film(*o); !done) exit_code = report(done.error());

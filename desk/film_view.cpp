@@ -9,6 +9,7 @@
 #include <QPainterPath>
 #include <QWheelEvent>
 
+#include "core/motion/camera_shake.h"
 #include "desk/path_drawing.h"
 #include "desk/theme.h"
 #include "report/wording.h"
@@ -262,7 +263,7 @@ void FilmView::pullBarTo(const Vec2& film_px) {
   const QPointF hand = toWidget(film_px);
   double best = 1e18;
   std::size_t to = frame_;
-  auto at = [&](std::ptrdiff_t f) { return toWidget(bar[static_cast<std::size_t>(f)].p_px); };
+  auto at = [&](std::ptrdiff_t f) { return toWidget(barOnShown(static_cast<std::size_t>(f))); };
   // As far both ways as the bar goes while the hand came here, however long it rests in between.
   const double farthest = kPullReach * lengthOf(at(static_cast<std::ptrdiff_t>(frame_)) - hand) + kPullSlack;
   for (const int way : {1, -1}) {
@@ -288,15 +289,23 @@ void FilmView::pullBarTo(const Vec2& film_px) {
   goTo(to);
 }
 
+// Where the bar's place at another time lies on the picture shown, also when the camera has moved since.
+Vec2 FilmView::barOnShown(std::size_t frame) const {
+  return toPictureMoved(data_->tracks, shown_,
+                        toReference(data_->tracks, frame, data_->tracks.bar[frame].p_px));
+}
+
 void FilmView::layFigure() {
   figure_ = {};
   if (data_ == nullptr || !data_->record || frame_ >= data_->tracks.bar.size()) return;
-  auto camera = estimateCamera(data_->tracks, data_->record->axis, loadedBar(data_->set.edit.asked),
+  const ClipTracks steady = steadied(data_->tracks);
+  auto camera = estimateCamera(steady, data_->record->axis, loadedBar(data_->set.edit.asked),
                                figure_faces_left_ ? Facing::kLeft : Facing::kRight);
   if (!camera) return;
-  const Vec2 bar = camera->camera.barBody(data_->tracks.bar[frame_].p_px);
+  const Vec2 bar = camera->camera.barBody(steady.bar[frame_].p_px);
   for (Joint j : kFigureJoints)
-    figure_[indexOf(j)] = camera->camera.toPicture(bar + standingOffset(j), lateralPrior(j).value);
+    figure_[indexOf(j)] = toPictureMoved(
+        data_->tracks, frame_, camera->camera.toPicture(bar + standingOffset(j), lateralPrior(j).value));
 }
 
 void FilmView::startPlacing() {
@@ -611,11 +620,15 @@ void FilmView::paintEvidence(QPainter& p) const {
   const auto joints = jointsAt(shown_);
   const auto &heel = joints[indexOf(Joint::kHeel)], &toe = joints[indexOf(Joint::kToe)];
   if (heel && toe && shown_ < data_->tracks.bar.size()) {
-    const double mid = 0.5 * (a.camera.toBody(*heel, lateralPrior(Joint::kHeel).value).x() +
-                              a.camera.toBody(*toe, lateralPrior(Joint::kToe).value).x());
-    const double floor = a.camera.toBody(*heel, lateralPrior(Joint::kHeel).value).y();
-    const QPointF low = toWidget(a.camera.toPicture({mid, floor}, a.camera.plate_lateral_m));
-    const QPointF high = toWidget(a.camera.toPicture({mid, floor + 1.75}, a.camera.plate_lateral_m));
+    auto body = [&](const Vec2& p_px, Joint j) {
+      return a.camera.toBody(toReference(data_->tracks, shown_, p_px), lateralPrior(j).value);
+    };
+    auto onPicture = [&](const Vec2& m) {
+      return toWidget(toPictureMoved(data_->tracks, shown_, a.camera.toPicture(m, a.camera.plate_lateral_m)));
+    };
+    const double mid = 0.5 * (body(*heel, Joint::kHeel).x() + body(*toe, Joint::kToe).x());
+    const double floor = body(*heel, Joint::kHeel).y();
+    const QPointF low = onPicture({mid, floor}), high = onPicture({mid, floor + 1.75});
     p.setPen(QPen(kUnderFilm, 3.2));
     p.drawLine(low, high);
     p.setPen(QPen(kOnFilm, 1.6, Qt::DotLine));
@@ -625,7 +638,7 @@ void FilmView::paintEvidence(QPainter& p) const {
     const RepPath path = pathOf(*rep, data_->tracks, a.camera);
     std::vector<PathPoint> points;
     for (std::size_t i = 0; i < path.frame.size(); ++i)
-      points.push_back({toWidget(data_->tracks.bar[path.frame[i]].p_px), path.speed_ms[i],
+      points.push_back({toWidget(barOnShown(path.frame[i])), path.speed_ms[i],
                         data_->set.edit.asked.lift == Lift::kDeadlift ? i <= path.turn : i > path.turn});
     QPainterPath under;
     for (std::size_t i = 0; i < points.size(); ++i)

@@ -117,6 +117,7 @@ class FilmView : public QWidget {
                                  const std::array<std::optional<Vec2>, kJointCount>& points) const;
   std::array<std::optional<Vec2>, kJointCount> jointsAt(std::size_t frame) const;
   void pullBarTo(const Vec2& film_px);
+  Vec2 barOnShown(std::size_t frame) const;
   void layFigure();
   void paintEvidence(QPainter& painter) const;
   void paintJoints(QPainter& painter, const std::array<std::optional<Vec2>, kJointCount>& points,

@@ -20,6 +20,7 @@
 #include <QUndoCommand>
 #include <QVBoxLayout>
 
+#include "core/motion/camera_shake.h"
 #include "desk/pieces.h"
 #include "desk/proportion_bar.h"
 #include "desk/set_analysis.h"
@@ -871,7 +872,8 @@ void FitView::toggleFilm() {
   const SideCamera& camera = found.analysis->camera;
   auto at = [&](Joint j) -> std::optional<Vec2> {
     if (!found.tracks.has(j) || !found.tracks.track(j)[film_frame_].known) return std::nullopt;
-    return camera.toBody(found.tracks.track(j)[film_frame_].p_px, lateralPrior(j).value);
+    return camera.toBody(toReference(found.tracks, film_frame_, found.tracks.track(j)[film_frame_].p_px),
+                         lateralPrior(j).value);
   };
   const auto heel = at(Joint::kHeel), toe = at(Joint::kToe);
   if (!heel || !toe)
@@ -879,7 +881,8 @@ void FitView::toggleFilm() {
         tr("Heel and toe are not placed in this film, so the figure has no floor to stand on."));
   middle_->setCurrentIndex(0);
   film_ = FilmGround{{}, camera, Vec2(0.5 * (heel->x() + toe->x()), std::min(heel->y(), toe->y()))};
-  source_.open(desk_.house().filmPath(film_set_->clip), FrameSource::Use::kSinglePictures);
+  source_.open(desk_.house().filmPath(film_set_->clip), FrameSource::Use::kSinglePictures,
+               found.tracks.shake);
   source_.want(film_frame_);
 }
 

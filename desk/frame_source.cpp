@@ -59,13 +59,15 @@ class FrameCache {
 struct FrameSource::Worker {
   FrameSource* owner;
   std::filesystem::path path;
+  std::vector<PictureMove> steady;
   std::mutex mutex;
   std::condition_variable changed;
   std::optional<std::size_t> wish;
   bool stop = false;
   std::thread thread;
 
-  Worker(FrameSource* source, std::filesystem::path film) : owner(source), path(std::move(film)) {
+  Worker(FrameSource* source, std::filesystem::path film, std::vector<PictureMove> moves)
+      : owner(source), path(std::move(film)), steady(std::move(moves)) {
     thread = std::thread([this] { run(); });
   }
   ~Worker() {
@@ -84,6 +86,7 @@ struct FrameSource::Worker {
   void run() {
     auto film = Film::open(path);
     if (!film) return say(QString::fromStdString(film.error().text));
+    film->steadyBy(std::move(steady));
     FrameCache cache;
     std::size_t last = 0;
     while (true) {
@@ -242,9 +245,9 @@ FrameSource::FrameSource(QObject* parent) : QObject(parent) {
 }
 FrameSource::~FrameSource() = default;
 
-void FrameSource::open(const std::filesystem::path& film, Use use) {
+void FrameSource::open(const std::filesystem::path& film, Use use, const std::vector<PictureMove>& steady) {
   close();
-  worker_ = std::make_unique<Worker>(this, film);
+  worker_ = std::make_unique<Worker>(this, film, steady);
   if (use == Use::kPulling) drafts_ = std::make_unique<Drafts>(film);
 }
 void FrameSource::close() {

@@ -10,10 +10,13 @@
 
 #include <filesystem>
 #include <memory>
+#include <vector>
 
 #include <QImage>
 #include <QObject>
 #include <QTimer>
+
+#include "core/motion/tracks.h"
 
 namespace mottix {
 
@@ -26,7 +29,8 @@ class FrameSource : public QObject {
   ~FrameSource() override;
 
   enum class Use { kSinglePictures, kPulling };
-  void open(const std::filesystem::path& film, Use use);
+  // With `steady` the pictures come as a camera that stood would have seen them.
+  void open(const std::filesystem::path& film, Use use, const std::vector<PictureMove>& steady = {});
   void close();
   void want(std::size_t frame);
   // The same while the hand goes on: drafts alone, as soon as they are there, and the picture itself once the

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/motion/camera_shake.h"
 #include "desk/theme.h"
 
 namespace mottix {
@@ -42,7 +43,7 @@ RepPath pathOf(const Rep& rep, const ClipTracks& tracks, const SideCamera& camer
   for (std::size_t f = rep.start_frame; f <= rep.end_frame && f < tracks.frameCount(); ++f) {
     if (tracks.bar[f].state == TrackState::kLost) continue;
     if (f <= rep.turn_frame) path.turn = path.frame.size();
-    const Vec2 p = 100.0 * camera.barBody(tracks.bar[f].p_px);
+    const Vec2 p = 100.0 * camera.barBody(toReference(tracks, f, tracks.bar[f].p_px));
     path.frame.push_back(f);
     path.at_cm.emplace_back(p.x(), p.y());
   }

@@ -5,6 +5,7 @@
 
 #include <nlohmann/json.hpp>
 
+#include "core/motion/camera_shake.h"
 #include "report/wording.h"
 
 namespace mottix {
@@ -42,6 +43,7 @@ Json toJson(const ClipFacts& clip, const ClipTracks& tracks, const Analysis& ana
                  {"yaw_sd_deg", rounded(analysis.yaw_deg.sd, 2)},
                  {"pitch_deg", rounded(analysis.camera.pitch_deg(), 2)},
                  {"roll_deg", rounded(analysis.camera.roll_deg, 2)},
+                 {"camera_moved_px", rounded(greatestShake_px(tracks), 1)},
                  {"distance_m", rounded(analysis.distance_m.value, 3)},
                  {"distance_sd_m", rounded(analysis.distance_m.sd, 3)}};
   doc["scale"] = {{"mm_per_px", rounded(analysis.plate_scale.value, 5)},

@@ -185,6 +185,12 @@ QString warningWords(Warning warning) {
           "The film's clock jumps by more than a second: it was paused or cut there. A rep across the jump "
           "is not "
           "to be trusted.");
+    case Warning::kCameraShook:
+      return tr("The camera was held by hand; its motion was taken out by what stands behind the lifter.");
+    case Warning::kCameraSwung:
+      return tr(
+          "For some of the time the camera looked elsewhere, or the film is cut together from several shots: "
+          "nothing is measured there.");
     case Warning::kOblique:
       return tr("The camera is turned by more than 15°: film more squarely from the side.");
   }

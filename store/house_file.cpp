@@ -69,7 +69,7 @@ std::optional<std::vector<double>> doublesOf(const SQLite::Column& column, std::
   return values;
 }
 
-constexpr std::size_t kBarFields = 6, kJointFields = 4;
+constexpr std::size_t kBarFields = 6, kShakeFields = 6, kJointFields = 4;
 constexpr std::array kStates = {SetState::kWaiting, SetState::kTracked, SetState::kReviewed,
                                 SetState::kFailed};
 
@@ -770,7 +770,9 @@ Expected<std::optional<TrackRecord>> HouseFile::loadTracks(SetId id) const {
     blobs.bind(1, raw(id));
     while (blobs.executeStep()) {
       const std::string kind = blobs.getColumn(0).getString();
-      const auto values = doublesOf(blobs.getColumn(1), kind == "bar" ? kBarFields : kJointFields);
+      const auto values = doublesOf(blobs.getColumn(1), kind == "bar"     ? kBarFields
+                                                        : kind == "shake" ? kShakeFields
+                                                                          : kJointFields);
       if (!values) return damaged();
       if (kind == "bar") {
         for (std::size_t i = 0; i < values->size(); i += kBarFields) {
@@ -780,6 +782,11 @@ Expected<std::optional<TrackRecord>> HouseFile::loadTracks(SetId id) const {
                                            : TrackState::kLost;
           out.tracks.time_s.push_back(v[0]);
           out.tracks.bar.push_back({Vec2(v[1], v[2]), v[3], v[4], state});
+        }
+      } else if (kind == "shake") {
+        for (std::size_t i = 0; i < values->size(); i += kShakeFields) {
+          const double* v = values->data() + i;
+          out.tracks.shake.push_back({Vec2(v[0], v[1]), v[2], v[3], v[4], v[5] != 0.0});
         }
       } else if (const auto joint = jointNamed(kind)) {
         JointTrack& track = out.carried[indexOf(*joint)];
@@ -795,6 +802,7 @@ Expected<std::optional<TrackRecord>> HouseFile::loadTracks(SetId id) const {
       if (const auto joint = jointNamed(found.getColumn(0).getString()))
         out.found_sd_px[indexOf(*joint)] = found.getColumn(1).getDouble();
     if (out.tracks.bar.empty()) return damaged();
+    if (!out.tracks.shake.empty() && out.tracks.shake.size() != out.tracks.bar.size()) return damaged();
     for (const JointTrack& track : out.carried)
       if (!track.empty() && track.size() != out.tracks.bar.size()) return damaged();
     return std::optional<TrackRecord>(std::move(out));
@@ -852,6 +860,13 @@ Expected<void> HouseFile::saveTracks(SetId id, const ClipFacts& clip, const Trac
                     {record.tracks.time_s[i], s.p_px.x(), s.p_px.y(), s.sd_px, s.radius_px, state});
     }
     put("bar", values);
+    if (!record.tracks.shake.empty()) {
+      values.clear();
+      for (const PictureMove& m : record.tracks.shake)
+        values.insert(values.end(), {m.shift_px.x(), m.shift_px.y(), m.turn_rad, m.log_scale, m.sd_px,
+                                     m.known ? 1.0 : 0.0});
+      put("shake", values);
+    }
     for (std::size_t j = 0; j < kJointCount; ++j) {
       if (record.carried[j].empty()) continue;
       values.clear();

@@ -63,6 +63,8 @@ class HouseFileTest : public testing::Test {
           {Vec2(100 + i, 200), 0.4, 80.0, i == 3 ? TrackState::kBridged : TrackState::kSeen});
     }
     record.tracks.bar[4].state = TrackState::kLost;
+    for (int i = 0; i < 5; ++i)
+      record.tracks.shake.push_back({Vec2(1.5 * i, -i), 0.001 * i, 0.002 * i, 0.3, i != 3});
     record.carried[indexOf(Joint::kHip)].assign(5, {Vec2(10, 20), 1.5, true});
     record.carried[indexOf(Joint::kHip)][2].known = false;
     record.found_sd_px[indexOf(Joint::kHip)] = 17.5;
@@ -232,6 +234,14 @@ TEST_F(HouseFileTest, TracksComeBackExactly) {
   for (std::size_t i = 0; i < 5; ++i) {
     EXPECT_EQ(loaded->tracks.bar[i].p_px, record.tracks.bar[i].p_px);
     EXPECT_EQ(loaded->tracks.bar[i].state, record.tracks.bar[i].state);
+  }
+  ASSERT_EQ(loaded->tracks.shake.size(), 5u);
+  for (std::size_t i = 0; i < 5; ++i) {
+    EXPECT_EQ(loaded->tracks.shake[i].shift_px, record.tracks.shake[i].shift_px);
+    EXPECT_EQ(loaded->tracks.shake[i].turn_rad, record.tracks.shake[i].turn_rad);
+    EXPECT_EQ(loaded->tracks.shake[i].log_scale, record.tracks.shake[i].log_scale);
+    EXPECT_EQ(loaded->tracks.shake[i].sd_px, record.tracks.shake[i].sd_px);
+    EXPECT_EQ(loaded->tracks.shake[i].known, i != 3);
   }
   EXPECT_FALSE(loaded->carried[indexOf(Joint::kHip)][2].known);
   EXPECT_TRUE(loaded->carried[indexOf(Joint::kKnee)].empty());

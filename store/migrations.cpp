@@ -59,6 +59,7 @@ CREATE TABLE overrule (
   PRIMARY KEY (set_id, rule)
 );
 -- Tracks as little-endian doubles. bar: time_s, x_px, y_px, sd_px, radius_px, state (0 seen, 1 bridged, 2 lost) a frame;
+-- shake (only of a camera that moved): shift x_px, y_px, turn_rad, log_scale, sd_px, known (0 or 1) a frame;
 -- a joint: x_px, y_px, sd_px, known (0 or 1) a frame, as carried, before corrections by hand.
 CREATE TABLE track (
   set_id INTEGER NOT NULL REFERENCES lift_set(id) ON DELETE CASCADE,
@@ -181,7 +182,7 @@ ALTER TABLE lift_set ADD COLUMN setup_id INTEGER REFERENCES setup(id);
 ALTER TABLE lift_set ADD COLUMN comfort INTEGER CHECK (comfort BETWEEN 0 AND 10);
 ALTER TABLE lift_set ADD COLUMN effort_felt REAL;
 )sql",
-                                             R"sql(
+    R"sql(
 CREATE TABLE found_joint (             -- joints that the program placed itself; none: the coach did
   set_id INTEGER NOT NULL REFERENCES lift_set(id) ON DELETE CASCADE,
   joint TEXT NOT NULL,
@@ -189,7 +190,7 @@ CREATE TABLE found_joint (             -- joints that the program placed itself;
   PRIMARY KEY (set_id, joint)
 );
 )sql",
-                                             R"sql(
+    R"sql(
 ALTER TABLE tracking ADD COLUMN far_ratio REAL;     -- how much smaller the far plate appears; NULL: not seen
 ALTER TABLE tracking ADD COLUMN far_ratio_sd REAL;
 ALTER TABLE lift_set ADD COLUMN recorded_fps REAL NOT NULL DEFAULT 0;  -- of slow motion; 0: plays as recorded

@@ -7,6 +7,7 @@
 
 #include <nlohmann/json.hpp>
 #include <opencv2/core.hpp>
+#include <opencv2/imgproc.hpp>
 
 #include "synth/film_writer.h"
 
@@ -75,6 +76,42 @@ Json measuredReps(const SquatMotion& motion) {
   return out;
 }
 
+// The camera in a hand: slow sway and a quick tremor, each of three sines of drawn rates and phases, so that
+// shift and turn are smooth and bounded.
+class HandHeld {
+ public:
+  explicit HandHeld(const FilmPlan& plan)
+      : size_px_(plan.shake_px), middle_(0.5 * plan.width_px, 0.5 * plan.height_px) {
+    std::mt19937 draw(plan.seed * 40503U + 11U);
+    auto between = [&](double low, double high) {
+      return low + (high - low) * static_cast<double>(draw()) / 4294967295.0;
+    };
+    for (auto& coordinate : waves_)
+      for (std::size_t k = 0; k < coordinate.size(); ++k)
+        coordinate[k] = {k < 3 ? between(0.1, 0.8) : between(4.0, 9.0), between(0.0, 6.28),
+                         (k < 3 ? 0.75 : 0.25) * std::sqrt(2.0 / 3.0)};
+  }
+  // From the standing camera's picture to the shaken one.
+  cv::Matx23d at(double time_s) const {
+    std::array<double, 3> v{};
+    for (std::size_t c = 0; c < 3; ++c)
+      for (const Wave& w : waves_[c]) v[c] += w.size * std::sin(6.2832 * w.rate_hz * time_s + w.phase);
+    // A hand turns the picture by about as much at its edge as it shifts it.
+    const double turn = size_px_ * v[2] / std::max(middle_[0], middle_[1]);
+    const double c = std::cos(turn), s = std::sin(turn);
+    return {c, -s, middle_[0] - c * middle_[0] + s * middle_[1] + size_px_ * v[0],
+            s, c,  middle_[1] - s * middle_[0] - c * middle_[1] + size_px_ * v[1]};
+  }
+
+ private:
+  struct Wave {
+    double rate_hz = 0.0, phase = 0.0, size = 0.0;
+  };
+  double size_px_;
+  cv::Vec2d middle_;
+  std::array<std::array<Wave, 6>, 3> waves_{};
+};
+
 Json plantedFaults(const SquatPlan& plan) {
   Json out = Json::array();
   auto plant = [&](const char* fault, const char* unit, auto size_of, auto present) {
@@ -118,6 +155,7 @@ Expected<void> FilmPlan::validate() const {
     return bad("the noise must lie between 0 and 40 grey levels.");
   if (!(load_kg >= 40.0 && load_kg <= 400.0))
     return bad("the load must lie between 40 and 400 kg: the bar and a full-size plate a side.");
+  if (!(shake_px >= 0.0 && shake_px <= 60.0)) return bad("the shake must lie between 0 and 60 pixels.");
   return {};
 }
 
@@ -192,12 +230,23 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
   cv::RNG sensor(plan.seed * 7919ULL + 3);
   Json frame_list = Json::array();
   cv::Mat bgr, noise;
+  const HandHeld hand(plan);
+  cv::Mat shaken;
   const char* near = plan.from_right ? "right_" : "left_";
   const char* far = plan.from_right ? "left_" : "right_";
   std::vector<double> scale;
   for (std::size_t i = 0; i < frames; ++i) {
     const double t = static_cast<double>(i) * interval_s;
     picture.render([&](double at) { return motion.at(at); }, t, plan.exposure_part * interval_s, bgr);
+    const cv::Matx23d moved = hand.at(t);
+    if (plan.shake_px > 0.0) {
+      // Pixel centres lie at .5 in the truth and at whole numbers in the picture.
+      cv::Matx23d m = moved;
+      m(0, 2) += 0.5 * (m(0, 0) + m(0, 1) - 1.0);
+      m(1, 2) += 0.5 * (m(1, 0) + m(1, 1) - 1.0);
+      cv::warpAffine(bgr, shaken, m, bgr.size(), cv::INTER_CUBIC, cv::BORDER_REPLICATE);
+      bgr = shaken;
+    }
     if (plan.noise_grey > 0.0) {
       noise.create(bgr.size(), CV_16SC3);
       sensor.fill(noise, cv::RNG::NORMAL, 0.0, plan.noise_grey);
@@ -207,9 +256,17 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
 
     const SquatPose pose = motion.at(t);
     Json entry = {{"i", i}, {"t", rounded(t, 5)}};
+    if (plan.shake_px > 0.0)
+      entry["image_affine"] = {{rounded(moved(0, 0), 7), rounded(moved(0, 1), 7), rounded(moved(0, 2), 4)},
+                               {rounded(moved(1, 0), 7), rounded(moved(1, 1), 7), rounded(moved(1, 2), 4)}};
+    auto inPicture = [&](const Vec3& p) {
+      const Vec2 q = camera.toPicture(p);
+      const cv::Vec2d r = moved * cv::Vec3d(q.x(), q.y(), 1.0);
+      return Vec2(r[0], r[1]);
+    };
     auto point = [&](double z) {
       const Vec3 p(pose.bar.x(), pose.bar.y(), z);
-      return Json{{"px", list(camera.toPicture(p))}, {"m", list(p)}};
+      return Json{{"px", list(inPicture(p))}, {"m", list(p)}};
     };
     entry["plate_near"] = point(face_z);
     entry["bar_near"] = point(side * 1.1);
@@ -220,16 +277,14 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
       const Side& near_side = plan.from_right ? pose.right : pose.left;
       const Side& far_side = plan.from_right ? pose.left : pose.right;
       // Behind the plate a joint cannot be seen.
-      const Vec2 p = camera.toPicture(near_side.joint[j]);
+      const Vec2 p = inPicture(near_side.joint[j]);
       const Vec3 face(pose.bar.x(), pose.bar.y(), face_z);
       const double radius_px = camera.focal_px * 0.225 / camera.toCamera(face).z();
-      joints[near + std::string(kJointNames[j])] = {
-          {"px", list(p)},
-          {"m", list(near_side.joint[j])},
-          {"visible", (p - camera.toPicture(face)).norm() > radius_px}};
-      joints[far + std::string(kJointNames[j])] = {{"px", list(camera.toPicture(far_side.joint[j]))},
-                                                   {"m", list(far_side.joint[j])},
-                                                   {"visible", false}};
+      joints[near + std::string(kJointNames[j])] = {{"px", list(p)},
+                                                    {"m", list(near_side.joint[j])},
+                                                    {"visible", (p - inPicture(face)).norm() > radius_px}};
+      joints[far + std::string(kJointNames[j])] = {
+          {"px", list(inPicture(far_side.joint[j]))}, {"m", list(far_side.joint[j])}, {"visible", false}};
     }
     entry["joints"] = std::move(joints);
     frame_list.push_back(std::move(entry));

@@ -31,6 +31,7 @@ struct FilmPlan {
   double roll_deg = 0.0;
   double exposure_part = 0.35;  // of the time between two pictures
   double noise_grey = 3.0;      // sensor noise, grey levels, one standard deviation
+  double shake_px = 0.0;        // of a hand: one standard deviation of each coordinate, 3/4 of it slow
 
   Expected<void> validate() const;
 };

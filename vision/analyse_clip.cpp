@@ -5,9 +5,31 @@
 
 #include <opencv2/core.hpp>
 
+#include "core/motion/camera_shake.h"
 #include "core/motion/joint_corrections.h"
+#include "vision/camera_follower.h"
 
 namespace mottix {
+
+namespace {
+
+// The reference is a picture from the middle of those in which the bar was seen, so that a film whose camera
+// was picked up or put down at either end loses these ends alone.
+Expected<void> takeOutShake(const std::filesystem::path& path, ClipTracks& tracks,
+                            const std::function<bool(double)>& progress) {
+  constexpr double kBridge_s = 0.3;  // hidden by somebody who walks by close to the camera
+  std::vector<std::size_t> seen;
+  for (std::size_t i = 0; i < tracks.bar.size(); ++i)
+    if (tracks.bar[i].state == TrackState::kSeen) seen.push_back(i);
+  if (seen.empty()) return {};
+  auto moves = followCamera(path, seen[seen.size() / 2], progress);
+  if (!moves) return tl::make_unexpected(moves.error());
+  tracks.shake = std::move(*moves);
+  settleMoves(tracks.shake, tracks.time_s, kBridge_s);
+  return {};
+}
+
+}  // namespace
 
 Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSettings& settings,
                                 const Progress& progress) {
@@ -30,10 +52,12 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
                                                 (film->frameCount() == 1 ? " picture." : " pictures.") +
                                                 " A rep needs film: choose another clip.");
 
+  constexpr double kFollowed = 0.6;  // part of the work when the camera has to be followed as well
   PlateTracker tracker(settings.plate, settings.seed);
   FramePicture picture;
   std::size_t decoded = 0, looked = 0;
   double luma_sum = 0.0;  // of pictures now and then
+  CameraWatch watch;
   auto report = [&](double part) { return !progress || progress(part); };
   auto got = settings.seed && settings.seed->frame > 0
                  ? film->readAt(settings.seed->frame, picture, Want::kGray)
@@ -42,10 +66,11 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
     tracker.push(picture.gray, picture.index, picture.time_s);
     if (decoded % 16 == 0) {
       luma_sum += cv::mean(picture.gray)[0];
+      watch.look(picture.gray);
       ++looked;
     }
     if (++decoded % 16 == 0 &&
-        !report(0.95 * static_cast<double>(picture.index) / static_cast<double>(film->frameCount())))
+        !report(kFollowed * static_cast<double>(picture.index) / static_cast<double>(film->frameCount())))
       return fail(Remedy::kCancelled, "Stopped.");
     got = film->readNext(picture, Want::kGray);
   }
@@ -58,7 +83,7 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
   if (const auto first = tracker.turnBack()) {
     auto back = readBackward(*film, *first, Want::kGray, [&](const FramePicture& p) {
       if (p.index < *first) tracker.push(p.gray, p.index, p.time_s);
-      return report(0.95);
+      return report(kFollowed);
     });
     if (!back) return tl::make_unexpected(back.error());
   }
@@ -87,6 +112,12 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
     out.axis =
         AxisSeen{result->axis->vanishing_px, result->axis->vanishing_sd_px, result->axis->from_parallax,
                  result->far_plate ? std::optional(result->far_plate->ratio) : std::nullopt};
+  if (watch.moved()) {
+    if (auto ok = takeOutShake(path, out.tracks,
+                               [&](double part) { return report(kFollowed + (1.0 - kFollowed) * part); });
+        !ok)
+      return tl::make_unexpected(ok.error());
+  }
   report(1.0);
   return out;
 }
@@ -98,28 +129,30 @@ Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking
   if (!film) return tl::make_unexpected(film.error());
   const auto &heel = first.joints[indexOf(Joint::kHeel)], &toe = first.joints[indexOf(Joint::kToe)];
   if (facing == Facing::kUnknown && heel && toe) facing = facingFromFeet(*heel, *toe);
-  auto camera = estimateCamera(clip.tracks, clip.axis, loaded, facing);
+  const ClipTracks steady = steadied(clip.tracks);
+  auto camera = estimateCamera(steady, clip.axis, loaded, facing);
   if (!camera) return tl::make_unexpected(camera.error());
   // Skin and cloth give no more in a finer picture, and a joint's place is not known to a pixel of it.
   constexpr int kFineEnoughPx = 540;
   const double part =
       1.0 / std::max(1, std::min(clip.tracks.width_px, clip.tracks.height_px) / kFineEnoughPx);
   film->shrinkTo(part);
-  CarryInput input{shrunk(camera->camera, part), clip.tracks.bar, first, lift == Lift::kSquat};
+  film->steadyBy(clip.tracks.shake);
+  CarryInput input{shrunk(camera->camera, part), steady.bar, first, lift == Lift::kSquat};
   for (BarSample& s : input.bar) {
     s.p_px *= part;
     s.sd_px *= part;
     s.radius_px *= part;
   }
   for (auto& p : input.placed.joints)
-    if (p) *p *= part;
+    if (p) *p = part * toReference(clip.tracks, first.frame, *p);
   auto carried = carryJoints(*film, input, progress);
   if (!carried) return tl::make_unexpected(carried.error());
   raw = std::move(*carried);
   for (JointTrack& track : raw)
-    for (JointSample& s : track) {
-      s.p_px /= part;
-      s.sd_px /= part;
+    for (std::size_t i = 0; i < track.size(); ++i) {
+      track[i].p_px = toPictureMoved(clip.tracks, i, track[i].p_px / part);
+      track[i].sd_px /= part;
     }
   return {};
 }

@@ -20,6 +20,8 @@ extern "C" {
 #include <libswscale/swscale.h>
 }
 
+#include "core/motion/camera_shake.h"
+
 namespace mottix {
 namespace {
 
@@ -141,6 +143,7 @@ struct Film::Impl {
   bool draining = false;
   bool at_start = true;
   double part = 1.0;  // of the sides of the pictures given out
+  std::vector<PictureMove> moves;
 
   AVStream& stream() const { return *format->streams[stream_index]; }
   int codec_width() const { return info.rotation_deg % 180 != 0 ? info.height_px : info.width_px; }
@@ -149,6 +152,7 @@ struct Film::Impl {
   Expected<void> buildIndex(const FilmLimits& limits);
   Expected<bool> decodeFrame();
   void copyOut(FramePicture& out, Want want);
+  void steady(cv::Mat& picture, std::size_t index) const;
   int rewindTo(std::size_t index);
   std::size_t indexOfPts(int64_t value) const;
   bool keyBetween(std::size_t after, std::size_t to) const {
@@ -173,6 +177,10 @@ const std::vector<double>& Film::times_s() const {
 
 void Film::shrinkTo(double part) {
   impl_->part = std::clamp(part, 0.05, 1.0);
+}
+
+void Film::steadyBy(std::vector<PictureMove> moves) {
+  impl_->moves = std::move(moves);
 }
 
 Expected<Film> Film::open(const std::filesystem::path& path, const FilmLimits& limits) {
@@ -347,6 +355,7 @@ void Film::Impl::copyOut(FramePicture& out, Want want) {
     std::array<int, 1> stride = {static_cast<int>(out.bgr.step)};
     sws_scale(to_bgr.get(), f.data, f.linesize, 0, f.height, data.data(), stride.data());
     orient(out.bgr, info.rotation_deg, info.mirrored);
+    steady(out.bgr, out.index);
     return;
   }
   const cv::Mat luma(f.height, f.width, CV_8UC1, f.data[0], static_cast<std::size_t>(f.linesize[0]));
@@ -363,6 +372,21 @@ void Film::Impl::copyOut(FramePicture& out, Want want) {
     sws_scale(to_gray.get(), f.data, f.linesize, 0, f.height, data.data(), stride.data());
   }
   orient(out.gray, info.rotation_deg, info.mirrored);
+  steady(out.gray, out.index);
+}
+
+void Film::Impl::steady(cv::Mat& picture, std::size_t index) const {
+  if (index >= moves.size() || !moves[index].known) return;
+  PictureMove move = moves[index];
+  move.shift_px *= part;
+  const Vec2 middle(0.5 * picture.cols, 0.5 * picture.rows);
+  const Vec2 o = toPictureMoved(move, middle, {0.5, 0.5}), x = toPictureMoved(move, middle, {1.5, 0.5}) - o,
+             y = toPictureMoved(move, middle, {0.5, 1.5}) - o;
+  const cv::Matx23d to_picture(x.x(), y.x(), o.x() - 0.5, x.y(), y.y(), o.y() - 0.5);
+  cv::Mat out;
+  cv::warpAffine(picture, out, to_picture, picture.size(), cv::INTER_LINEAR | cv::WARP_INVERSE_MAP,
+                 cv::BORDER_REPLICATE);
+  picture = out;
 }
 
 Expected<bool> Film::readNext(FramePicture& out, Want want) {

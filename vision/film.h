@@ -19,6 +19,7 @@
 #include <opencv2/core/mat.hpp>
 
 #include "core/base/error.h"
+#include "core/motion/tracks.h"
 
 namespace mottix {
 
@@ -67,6 +68,10 @@ class Film {
 
   // From now on pictures come with their sides times `part`, 0.05 to 1; frames keep their numbers.
   void shrinkTo(double part);
+  // From now on pictures come as a camera that stood would have seen them (core/motion/camera_shake.h): one
+  // move a frame, in the film's own pixels. Where the camera looked elsewhere the edge of its picture is
+  // repeated. Nothing when empty.
+  void steadyBy(std::vector<PictureMove> moves);
   // Next frame in display order; false at the end of the film. A damaged stretch is skipped.
   Expected<bool> readNext(FramePicture& out, Want want);
   // The frame nearest to `index`, exact when that frame can be decoded.

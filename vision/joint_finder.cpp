@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/measure/measure_set.h"
+#include "core/motion/camera_shake.h"
 
 namespace mottix {
 namespace {
@@ -71,26 +72,28 @@ SeenJoints seenOf(const Look& look, const BodyPoints& body, const BarSample& bar
 Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTracking& clip,
                                  const LoadedBar& loaded, Facing facing, const std::optional<Body>& body,
                                  BodyPointNetwork& network, const Progress& progress) {
-  const auto rough = estimateCamera(clip.tracks, clip.axis, loaded, facing);
+  const ClipTracks tracks = steadied(clip.tracks);
+  const auto rough = estimateCamera(tracks, clip.axis, loaded, facing);
   if (!rough) return tl::make_unexpected(rough.error());
   const auto reps =
-      findReps(computeBarHeight({&clip.tracks, Lift::kSquat, rough->camera, rough->errors}), Lift::kSquat);
+      findReps(computeBarHeight({&tracks, Lift::kSquat, rough->camera, rough->errors}), Lift::kSquat);
   if (!reps) return tl::make_unexpected(reps.error());
   if (reps->empty())
     return fail(Remedy::kMarkByHand, "The joints were not looked for: there is no rep in this film.");
   auto film = Film::open(path);
   if (!film) return tl::make_unexpected(film.error());
+  film->steadyBy(clip.tracks.shake);
 
-  const std::vector<Look> looks = chooseLooks(*reps, clip.tracks.time_s);
+  const std::vector<Look> looks = chooseLooks(*reps, tracks.time_s);
   const double height_px = (body ? body->height_m : kUsualHeight_m) * 1000.0 / rough->camera.mmPerPx(0.0);
   const double floor_px =
-      clip.tracks.bar[reps->front().start_frame].p_px.y() + (kBarOfHeight + kUnderFeetOfHeight) * height_px;
+      tracks.bar[reps->front().start_frame].p_px.y() + (kBarOfHeight + kUnderFeetOfHeight) * height_px;
   std::vector<std::pair<Look, BodyPoints>> bodies;
   FramePicture picture;
   for (std::size_t i = 0; i < looks.size(); ++i) {
     if (progress && !progress(static_cast<double>(i) / static_cast<double>(looks.size())))
       return fail(Remedy::kCancelled, "Stopped.");
-    const BarSample& bar = clip.tracks.bar[looks[i].frame];
+    const BarSample& bar = tracks.bar[looks[i].frame];
     if (bar.state == TrackState::kLost) continue;
     const auto got = film->readAt(looks[i].frame, picture, Want::kColour);
     if (!got) return tl::make_unexpected(got.error());
@@ -105,7 +108,7 @@ Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTr
   auto seenFrom = [&](BodySide near) {
     std::vector<SeenJoints> seen;
     for (const auto& [look, points] : bodies)
-      seen.push_back(seenOf(look, points, clip.tracks.bar[look.frame], near));
+      seen.push_back(seenOf(look, points, tracks.bar[look.frame], near));
     return seen;
   };
   FoundOnFilm out;
@@ -117,11 +120,13 @@ Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTr
         "sentence, or place the joints on one picture.");
   // Who faces right turns the right side to the camera.
   const auto seen = seenFrom(out.facing == Facing::kRight ? BodySide::kRight : BodySide::kLeft);
-  const auto camera = estimateCamera(clip.tracks, clip.axis, loaded, out.facing);
+  const auto camera = estimateCamera(tracks, clip.axis, loaded, out.facing);
   if (!camera) return tl::make_unexpected(camera.error());
   auto found = estimateJoints(seen, camera->camera, body);
   if (!found) return tl::make_unexpected(found.error());
   out.joints = std::move(*found);
+  for (auto& p : out.joints.points.joints)
+    if (p) p = toPictureMoved(clip.tracks, out.joints.points.frame, *p);
   return out;
 }
 

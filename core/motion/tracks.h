@@ -61,12 +61,22 @@ struct JointSample {
 
 using JointTrack = std::vector<JointSample>;
 
+// How far the camera has moved since a reference picture; see camera_shake.h.
+struct PictureMove {
+  Vec2 shift_px = Vec2::Zero();
+  double turn_rad = 0.0;  // clockwise in the picture
+  double log_scale = 0.0;
+  double sd_px = 0.0;  // of each coordinate of a point brought back
+  bool known = true;   // false: the scenery was not recognised, or the camera was swung away
+};
+
 struct ClipTracks {
   int width_px = 0;
   int height_px = 0;
   std::vector<double> time_s;
   std::vector<BarSample> bar;                  // one a frame
   std::array<JointTrack, kJointCount> joints;  // empty, or one a frame
+  std::vector<PictureMove> shake;              // empty: the camera stood; or one a frame
 
   std::size_t frameCount() const { return time_s.size(); }
   const JointTrack& track(Joint joint) const { return joints[indexOf(joint)]; }

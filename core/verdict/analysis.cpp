@@ -4,6 +4,8 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/motion/camera_shake.h"
+
 namespace mottix {
 
 std::string_view nameOf(Warning warning) {
@@ -24,6 +26,10 @@ std::string_view nameOf(Warning warning) {
       return "oblique";
     case Warning::kClockJumps:
       return "clock_jumps";
+    case Warning::kCameraShook:
+      return "camera_shook";
+    case Warning::kCameraSwung:
+      return "camera_swung";
   }
   return "";
 }
@@ -67,6 +73,16 @@ void levelByStanding(Analysis& a, const MeasureInput& input) {
   if (!standing) return;
   updateCamera(a.camera, a.camera_errors, standing->slope,
                {standing->bar_forward_m.value, std::hypot(kBalanceSdM, standing->bar_forward_m.sd)});
+}
+
+// The camera looked elsewhere for more than a moment between the first picture of the bar and the last.
+void warnOfShake(const ClipTracks& tracks, Analysis& a) {
+  constexpr double kMoment_s = 0.5;
+  a.warnings.push_back(Warning::kCameraShook);
+  double away_s = 0.0;
+  for (std::size_t i = 1; i < std::min(tracks.shake.size(), tracks.frameCount()); ++i)
+    if (!tracks.shake[i].known) away_s += tracks.time_s[i] - tracks.time_s[i - 1];
+  if (away_s > kMoment_s) a.warnings.push_back(Warning::kCameraSwung);
 }
 
 }  // namespace
@@ -117,6 +133,11 @@ Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::opt
 Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSeen>& axis,
                            const AnalysisSettings& settings, const RuleBook& book) {
   if (auto ok = settings.validate(); !ok) return tl::make_unexpected(ok.error());
+  if (!tracks.shake.empty()) {
+    auto steady = analyse(steadied(tracks), axis, settings, book);
+    if (steady) warnOfShake(tracks, *steady);
+    return steady;
+  }
   Analysis a;
   a.facing = facingOf(tracks, settings.facing);
   auto camera = estimateCamera(tracks, axis, {settings.plate_mm, settings.load_kg}, a.facing);

@@ -1,0 +1,157 @@
+#include "vision/camera_follower.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include <opencv2/calib3d.hpp>
+#include <opencv2/imgproc.hpp>
+#include <opencv2/video/tracking.hpp>
+
+#include "vision/joint_carrier.h"
+
+namespace mottix {
+namespace {
+
+constexpr int kCorners = 200;
+constexpr std::size_t kFewestCorners = 12;
+constexpr double kLeastShare = 0.25;  // of the corners must agree: a lifter hides half of them at most
+constexpr double kAgreePx = 0.5;
+// Beyond this part of the width the lifter is no longer seen from the same side, and the corners leave the
+// picture.
+constexpr double kFarthest = 0.15;
+constexpr double kLeastSdPx = 0.02;  // of the fitted shift, in the pictures looked at
+
+// A film's camera that stands moves by less than this in them, noise and a lifter in front included.
+constexpr double kStandsPx = 0.2;
+constexpr int kWatchedWidth = 400;
+constexpr int kFollowedHeight = 360;
+
+}  // namespace
+
+SceneCorners::SceneCorners(const cv::Mat& gray) : reference_(gray.clone()) {
+  cv::goodFeaturesToTrack(reference_, corners_, kCorners, 0.005, 7.0, {}, 5);
+}
+
+PictureMove SceneCorners::findMove(const cv::Mat& gray) {
+  PictureMove none;
+  none.known = false;
+  if (corners_.size() < kFewestCorners || gray.size() != reference_.size()) return none;
+  const Vec2 middle(0.5 * gray.cols, 0.5 * gray.rows);
+  const cv::TermCriteria stop(cv::TermCriteria::COUNT + cv::TermCriteria::EPS, 20, 0.01);
+  auto find = [&](const PictureMove& guess) {
+    std::vector<cv::Point2f> there;
+    const double c = std::exp(guess.log_scale) * std::cos(guess.turn_rad),
+                 s = std::exp(guess.log_scale) * std::sin(guess.turn_rad);
+    for (const cv::Point2f& p : corners_) {
+      const Vec2 d = Vec2(p.x, p.y) - middle;
+      const Vec2 q = middle + guess.shift_px + Vec2(c * d.x() - s * d.y(), s * d.x() + c * d.y());
+      there.emplace_back(static_cast<float>(q.x()), static_cast<float>(q.y()));
+    }
+    std::vector<uchar> ok;
+    std::vector<float> error;
+    cv::calcOpticalFlowPyrLK(reference_, gray, corners_, there, ok, error, {15, 15}, 2, stop,
+                             cv::OPTFLOW_USE_INITIAL_FLOW);
+    std::vector<cv::Point2f> from, to;
+    for (std::size_t i = 0; i < corners_.size(); ++i) {
+      if (ok[i] == 0) continue;
+      from.push_back(corners_[i]);
+      to.push_back(there[i]);
+    }
+    PictureMove move;
+    move.known = false;
+    if (from.size() < kFewestCorners) return move;
+    std::vector<uchar> agrees;
+    const cv::Mat m = cv::estimateAffinePartial2D(from, to, agrees, cv::RANSAC, kAgreePx, 1000, 0.995, 10);
+    if (m.empty()) return move;
+    const double a = m.at<double>(0, 0), b = m.at<double>(1, 0);
+    const double scale = std::hypot(a, b);
+    double squares = 0.0, count = 0.0;
+    for (std::size_t i = 0; i < from.size(); ++i) {
+      if (agrees[i] == 0) continue;
+      const double x = a * from[i].x - b * from[i].y + m.at<double>(0, 2) - to[i].x,
+                   y = b * from[i].x + a * from[i].y + m.at<double>(1, 2) - to[i].y;
+      squares += 0.5 * (x * x + y * y);
+      count += 1.0;
+    }
+    if (count < static_cast<double>(kFewestCorners) ||
+        count < kLeastShare * static_cast<double>(corners_.size()) || std::abs(scale - 1.0) > kFarthest)
+      return move;
+    move.turn_rad = std::atan2(b, a);
+    move.log_scale = std::log(scale);
+    move.shift_px = Vec2(a * middle.x() - b * middle.y() + m.at<double>(0, 2),
+                         b * middle.x() + a * middle.y() + m.at<double>(1, 2)) -
+                    middle;
+    // Four numbers are fitted; a point away from the corners' middle is less certain than they are.
+    move.sd_px = std::max(kLeastSdPx, 2.0 * std::sqrt(squares / count / count));
+    move.known = move.shift_px.norm() < kFarthest * gray.cols;
+    return move;
+  };
+  PictureMove move = find(last_);
+  if (!move.known && last_.shift_px.norm() > 1.0) move = find({});  // it may have come back
+  if (move.known) last_ = move;
+  return move;
+}
+
+void CameraWatch::look(const cv::Mat& gray) {
+  const int by = std::max(1, gray.cols / kWatchedWidth);
+  cv::Mat small;
+  cv::resize(gray(cv::Rect(0, 0, gray.cols / by * by, gray.rows / by * by)), small,
+             {gray.cols / by, gray.rows / by}, 0, 0, cv::INTER_AREA);
+  if (!corners_) {
+    corners_.emplace(small);
+    return;
+  }
+  const PictureMove move = corners_->findMove(small);
+  ++looked_;
+  const double at_edge_px = 0.5 * small.cols * std::hypot(move.turn_rad, move.log_scale);
+  if (move.known && move.shift_px.norm() + at_edge_px > kStandsPx) ++shaken_;
+}
+
+bool CameraWatch::moved() const {
+  constexpr std::size_t kFewest = 3;
+  return shaken_ >= kFewest && 10 * shaken_ > looked_;
+}
+
+Expected<std::vector<PictureMove>> followCamera(const std::filesystem::path& path, std::size_t reference,
+                                                const std::function<bool(double)>& progress) {
+  auto film = Film::open(path);
+  if (!film) return tl::make_unexpected(film.error());
+  const std::size_t frames = film->frameCount();
+  reference = std::min(reference, frames - 1);
+  const int by = std::max(1, std::min(film->info().width_px, film->info().height_px) / kFollowedHeight);
+  film->shrinkTo(1.0 / by);
+  PictureMove unknown;
+  unknown.known = false;
+  std::vector<PictureMove> moves(frames, unknown);
+  FramePicture picture;
+  auto got = film->readAt(reference, picture, Want::kGray);
+  if (!got) return tl::make_unexpected(got.error());
+  if (!*got) return moves;
+  const SceneCorners scene(picture.gray);
+  SceneCorners onward = scene;
+  std::size_t done = 0;
+  bool stopped = false;
+  auto visit = [&](SceneCorners& corners, const FramePicture& p) {
+    PictureMove move = corners.findMove(p.gray);
+    move.shift_px *= by;
+    move.sd_px *= by;
+    moves[p.index] = move;
+    if (++done % 16 == 0 && progress && !progress(static_cast<double>(done) / static_cast<double>(frames)))
+      stopped = true;
+    return !stopped;
+  };
+  while (got && *got) {
+    if (!visit(onward, picture)) return fail(Remedy::kCancelled, "Stopped.");
+    got = film->readNext(picture, Want::kGray);
+  }
+  if (!got) return tl::make_unexpected(got.error());
+  if (reference > 0) {
+    SceneCorners back = scene;
+    auto read = readBackward(*film, reference - 1, Want::kGray,
+                             [&](const FramePicture& p) { return visit(back, p); });
+    if (!read) return tl::make_unexpected(read.error());
+  }
+  return moves;
+}
+
+}  // namespace mottix
