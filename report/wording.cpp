@@ -187,6 +187,10 @@ QString warningWords(Warning warning) {
           "to be trusted.");
     case Warning::kCameraShook:
       return tr("The camera was held by hand; its motion was taken out by what stands behind the lifter.");
+    case Warning::kCameraUnsteady:
+      return tr(
+          "The camera was held by hand, and too little stands behind the lifter to take its motion out: it is "
+          "part of the errors. Lean the phone against something firm.");
     case Warning::kCameraSwung:
       return tr(
           "For some of the time the camera looked elsewhere, or the film is cut together from several shots: "

@@ -26,6 +26,15 @@ Expected<void> takeOutShake(const std::filesystem::path& path, ClipTracks& track
   if (!moves) return tl::make_unexpected(moves.error());
   tracks.shake = std::move(*moves);
   settleMoves(tracks.shake, tracks.time_s, kBridge_s);
+  const auto known =
+      std::count_if(seen.begin(), seen.end(), [&](std::size_t i) { return tracks.shake[i].known; });
+  if (2 * known < std::ssize(seen)) {
+    // Too little of the scenery is recognised: what the hand does is left in, and counted as error.
+    constexpr double kHandSdPx = 5.0, kOfWidth_px = 1280.0;
+    PictureMove unsteady;
+    unsteady.sd_px = kHandSdPx * tracks.width_px / kOfWidth_px;
+    tracks.shake.assign(tracks.frameCount(), unsteady);
+  }
   return {};
 }
 

@@ -12,24 +12,37 @@
 namespace mottix {
 namespace {
 
-constexpr int kCorners = 200;
+constexpr int kCorners = 200, kWatchedCorners = 60;
 constexpr std::size_t kFewestCorners = 12;
 constexpr double kLeastShare = 0.25;  // of the corners must agree: a lifter hides half of them at most
 constexpr double kAgreePx = 0.5;
+constexpr double kWide = 0.4;  // of the picture's width: the middle four fifths of those that agree
 // Beyond this part of the width the lifter is no longer seen from the same side, and the corners leave the
 // picture.
 constexpr double kFarthest = 0.15;
-constexpr double kLeastSdPx = 0.02;  // of the fitted shift, in the pictures looked at
+constexpr double kLeastSdPx = 0.1;  // of the fitted shift, in the pictures looked at: corners slip together
 
-// A film's camera that stands moves by less than this in them, noise and a lifter in front included.
-constexpr double kStandsPx = 0.2;
+// A camera that stands seems to move by less than this, noise and a lifter in front included; one in a hand
+// strays by many times as much. A pixel or so in a picture of 1280.
+constexpr double kStandsPx = 0.3, kStandsAtEdgePx = 0.6;
 constexpr int kWatchedWidth = 400;
 constexpr int kFollowedHeight = 360;
 
 }  // namespace
 
-SceneCorners::SceneCorners(const cv::Mat& gray) : reference_(gray.clone()) {
-  cv::goodFeaturesToTrack(reference_, corners_, kCorners, 0.005, 7.0, {}, 5);
+// The strongest corners of each part of the picture, so that a plate of many does not outvote the scenery.
+SceneCorners::SceneCorners(const cv::Mat& gray, int most) : reference_(gray.clone()) {
+  constexpr int kAcross = 4, kDown = 3;
+  for (int row = 0; row < kDown; ++row)
+    for (int column = 0; column < kAcross; ++column) {
+      const cv::Rect cell(cv::Point(gray.cols * column / kAcross, gray.rows * row / kDown),
+                          cv::Point(gray.cols * (column + 1) / kAcross, gray.rows * (row + 1) / kDown));
+      std::vector<cv::Point2f> found;
+      cv::goodFeaturesToTrack(reference_(cell), found, std::max(1, most / (kAcross * kDown)), 0.02, 7.0, {},
+                              5);
+      for (const cv::Point2f& p : found)
+        corners_.emplace_back(p.x + static_cast<float>(cell.x), p.y + static_cast<float>(cell.y));
+    }
 }
 
 PictureMove SceneCorners::findMove(const cv::Mat& gray) {
@@ -66,8 +79,10 @@ PictureMove SceneCorners::findMove(const cv::Mat& gray) {
     const double a = m.at<double>(0, 0), b = m.at<double>(1, 0);
     const double scale = std::hypot(a, b);
     double squares = 0.0, count = 0.0;
+    std::vector<float> across;
     for (std::size_t i = 0; i < from.size(); ++i) {
       if (agrees[i] == 0) continue;
+      across.push_back(from[i].x);
       const double x = a * from[i].x - b * from[i].y + m.at<double>(0, 2) - to[i].x,
                    y = b * from[i].x + a * from[i].y + m.at<double>(1, 2) - to[i].y;
       squares += 0.5 * (x * x + y * y);
@@ -75,6 +90,11 @@ PictureMove SceneCorners::findMove(const cv::Mat& gray) {
     }
     if (count < static_cast<double>(kFewestCorners) ||
         count < kLeastShare * static_cast<double>(corners_.size()) || std::abs(scale - 1.0) > kFarthest)
+      return move;
+    // A lifter with his bar is narrow, the scenery wide.
+    std::sort(across.begin(), across.end());
+    if (across[across.size() * 9 / 10] - across[across.size() / 10] <
+        kWide * static_cast<double>(reference_.cols))
       return move;
     move.turn_rad = std::atan2(b, a);
     move.log_scale = std::log(scale);
@@ -98,13 +118,13 @@ void CameraWatch::look(const cv::Mat& gray) {
   cv::resize(gray(cv::Rect(0, 0, gray.cols / by * by, gray.rows / by * by)), small,
              {gray.cols / by, gray.rows / by}, 0, 0, cv::INTER_AREA);
   if (!corners_) {
-    corners_.emplace(small);
+    corners_.emplace(small, kWatchedCorners);
     return;
   }
   const PictureMove move = corners_->findMove(small);
   ++looked_;
   const double at_edge_px = 0.5 * small.cols * std::hypot(move.turn_rad, move.log_scale);
-  if (move.known && move.shift_px.norm() + at_edge_px > kStandsPx) ++shaken_;
+  if (move.known && (move.shift_px.norm() > kStandsPx || at_edge_px > kStandsAtEdgePx)) ++shaken_;
 }
 
 bool CameraWatch::moved() const {
@@ -127,7 +147,7 @@ Expected<std::vector<PictureMove>> followCamera(const std::filesystem::path& pat
   auto got = film->readAt(reference, picture, Want::kGray);
   if (!got) return tl::make_unexpected(got.error());
   if (!*got) return moves;
-  const SceneCorners scene(picture.gray);
+  const SceneCorners scene(picture.gray, kCorners);
   SceneCorners onward = scene;
   std::size_t done = 0;
   bool stopped = false;

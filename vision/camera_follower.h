@@ -24,7 +24,7 @@ namespace mottix {
 // One picture's corners found again in others of the same size.
 class SceneCorners {
  public:
-  explicit SceneCorners(const cv::Mat& gray);
+  SceneCorners(const cv::Mat& gray, int most);
   // The move of `gray` against the first picture, in pixels of these pictures.
   PictureMove findMove(const cv::Mat& gray);
 

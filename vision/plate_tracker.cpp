@@ -28,6 +28,10 @@ namespace {
 
 constexpr double kSureSupport = 0.6;  // of the rim: enough to be taken up again anywhere
 constexpr double kFarBehind = 0.5;  // of the best one's score: below it a circle is no plate of a moving bar
+constexpr double kUsualSupport = 0.85;
+constexpr double kSurprisePx = 1.5, kSurpriseOfRadius = 0.02;
+constexpr double kSlippedPx =
+    3.0;  // the face is found to a pixel, and turns a little from picture to picture
 constexpr double kLargestGrowth = 1.8;  // rings and hubs of half the plate and more are taken for it at first
 
 // How much a circle looks like a plate's rim: at like support the larger one is the rim.
@@ -55,6 +59,7 @@ struct PlateTracker::Candidate {
     Vec2 origin_px;
   };
   DiscOutline outline;
+  cv::Mat face;  // of the plate as it was last seen, without its rim
   Vec2 velocity_px_s = Vec2::Zero();
   double time_s = 0.0;
   double last_seen_s = 0.0;
@@ -87,6 +92,8 @@ struct PlateTracker::Candidate {
     lowest_px = highest_px = found.centre_px.y();
   }
   void step(const cv::Mat& gray, std::size_t frame, double now_s, const PlateTrackOptions& options);
+  std::optional<Vec2> findFace(const cv::Mat& gray, const Vec2& guess_px, double reach_px) const;
+  void keepFace(const cv::Mat& gray);
   void lookInside(const cv::Mat& gray, std::size_t frame);
   void cutOut(const cv::Mat& gray, std::size_t frame);
   void note(double y_px) {
@@ -179,6 +186,24 @@ void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, doubl
         fit = again;
     }
   }
+  // An outline that goes another way than the plate's own face has slipped onto something behind it. The face
+  // is asked only where the outline is a surprise or worse supported than usual.
+  const auto doubtful = [&] {
+    const double usual = times_seen > 0 ? support_sum / times_seen : 1.0;
+    return fit->support < kUsualSupport * usual || (fit->outline.centre_px - guess.centre_px).norm() >
+                                                       kSurprisePx + kSurpriseOfRadius * outline.radius_px;
+  };
+  if (fit && fit->convincing() && gap_s < 1.5 * std::abs(dt) && doubtful()) {
+    const double window_px = reach_px + kSlippedPx;
+    if (const auto face_at = findFace(gray, guess.centre_px, window_px);
+        face_at && (*face_at - fit->outline.centre_px).norm() > kSlippedPx) {
+      DiscOutline there = outline;
+      there.centre_px = *face_at;
+      fit = fitDiscOutline(gray, there, kSlippedPx);
+      if (fit && (fit->outline.centre_px - *face_at).norm() > kSlippedPx) fit.reset();
+      guess.centre_px = *face_at;
+    }
+  }
   BarSample sample;
   if (fit && fit->convincing()) {
     const double k = std::abs(dt) > 1e-6 ? 0.65 : 0.0;
@@ -190,6 +215,7 @@ void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, doubl
     last_seen_s = now_s;
     sd_px = fit->sd_px;
     missed = 0;
+    keepFace(gray);
     note(outline.centre_px.y());
     sample = {outline.centre_px, sd_px, outline.radius_px, TrackState::kSeen};
   } else {
@@ -211,6 +237,43 @@ void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, doubl
   }
   time_s = now_s;
   add(frame, sample, fit ? fit->support : 0.0, fit ? fit->edge_px : EdgeRadii{});
+}
+
+// The square inside the rim, so that nothing of what lies behind the plate is in it.
+void PlateTracker::Candidate::keepFace(const cv::Mat& gray) {
+  const int half = static_cast<int>(0.62 * outline.radius_px);
+  const cv::Point middle(static_cast<int>(std::floor(outline.centre_px.x())),
+                         static_cast<int>(std::floor(outline.centre_px.y())));
+  const cv::Rect square(middle.x - half, middle.y - half, 2 * half + 1, 2 * half + 1);
+  if (half < 6 || (square & cv::Rect(0, 0, gray.cols, gray.rows)) != square) return face.release();
+  gray(square).copyTo(face);
+}
+
+// Where the face is now, to the pixel; nothing where it has no features or cannot be told from elsewhere.
+std::optional<Vec2> PlateTracker::Candidate::findFace(const cv::Mat& gray, const Vec2& guess_px,
+                                                      double reach_px) const {
+  constexpr double kLeastContrast = 4.0;  // grey levels; less is the noise of a plain disc
+  constexpr double kAlike = 0.8;
+  if (face.empty()) return std::nullopt;
+  const Vec2 part(outline.centre_px.x() - std::floor(outline.centre_px.x()),
+                  outline.centre_px.y() - std::floor(outline.centre_px.y()));
+  const int half = face.cols / 2, reach = static_cast<int>(std::ceil(reach_px));
+  const cv::Point middle(static_cast<int>(std::floor(guess_px.x())),
+                         static_cast<int>(std::floor(guess_px.y())));
+  const cv::Rect window = cv::Rect(middle.x - half - reach, middle.y - half - reach, face.cols + 2 * reach,
+                                   face.rows + 2 * reach) &
+                          cv::Rect(0, 0, gray.cols, gray.rows);
+  if (window.width < face.cols || window.height < face.rows) return std::nullopt;
+  cv::Scalar mean, spread;
+  cv::meanStdDev(face, mean, spread);
+  if (spread[0] < kLeastContrast) return std::nullopt;
+  cv::Mat alike;
+  cv::matchTemplate(gray(window), face, alike, cv::TM_CCOEFF_NORMED);
+  double best = 0.0;
+  cv::Point at;
+  cv::minMaxLoc(alike, nullptr, &best, nullptr, &at);
+  if (best < kAlike) return std::nullopt;
+  return Vec2(window.x + at.x + half, window.y + at.y + half) + part;
 }
 
 // Inner circles (collar, hub, smaller plates) for the parallax of bar_axis.h; a few times at each height of

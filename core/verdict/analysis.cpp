@@ -28,6 +28,8 @@ std::string_view nameOf(Warning warning) {
       return "clock_jumps";
     case Warning::kCameraShook:
       return "camera_shook";
+    case Warning::kCameraUnsteady:
+      return "camera_unsteady";
     case Warning::kCameraSwung:
       return "camera_swung";
   }
@@ -78,7 +80,7 @@ void levelByStanding(Analysis& a, const MeasureInput& input) {
 // The camera looked elsewhere for more than a moment between the first picture of the bar and the last.
 void warnOfShake(const ClipTracks& tracks, Analysis& a) {
   constexpr double kMoment_s = 0.5;
-  a.warnings.push_back(Warning::kCameraShook);
+  a.warnings.push_back(greatestShake_px(tracks) > 0.0 ? Warning::kCameraShook : Warning::kCameraUnsteady);
   double away_s = 0.0;
   for (std::size_t i = 1; i < std::min(tracks.shake.size(), tracks.frameCount()); ++i)
     if (!tracks.shake[i].known) away_s += tracks.time_s[i] - tracks.time_s[i - 1];

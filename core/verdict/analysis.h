@@ -43,10 +43,11 @@ enum class Warning {
   kFacingUnknown,
   kLowFrameRate,
   kOblique,
-  kClockJumps,   // the film's time stamps leave out more than a second
-  kCameraShook,  // held by hand; its motion was taken out
-  kCameraSwung,  // for some of the time it looked elsewhere, or the film is cut: nothing is measured there
-  kJointsFound   // by the program; nobody has put one right yet
+  kClockJumps,      // the film's time stamps leave out more than a second
+  kCameraShook,     // held by hand; its motion was taken out
+  kCameraUnsteady,  // held by hand, and its motion could not be read; it is part of the error
+  kCameraSwung,     // for some of the time it looked elsewhere, or the film is cut: nothing is measured there
+  kJointsFound      // by the program; nobody has put one right yet
 };
 std::string_view nameOf(Warning warning);
 
