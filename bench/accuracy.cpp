@@ -39,8 +39,16 @@ std::string barCells(const ClipTracking& clip, const ClipTruth& truth, const Ana
       ++unseen;
   }
   const double worst = error.empty() ? 0.0 : *std::max_element(error.begin(), error.end());
-  return text("%.2f | %.2f | %zu | %+.2f %%", rms(error), worst, unseen,
-              100.0 * (a.plate_scale.value / truth.scale_mm_per_px - 1.0));
+  // Camera in the table: the error, and in brackets over the stated standard deviation.
+  const Estimate roll =
+      estimateFrom(a.camera, a.camera_errors, [](const SideCamera& c) { return c.roll_deg; });
+  auto against = [](const Estimate& e, double truly) {
+    return text("%+.1f (%.1f)", e.value - truly, std::abs(e.value - truly) / std::max(1e-9, e.sd));
+  };
+  return text("%.2f | %.2f | %zu | %+.2f %% | %+.1f %% | %s | %s", rms(error), worst, unseen,
+              100.0 * (a.plate_scale.value / truth.scale_mm_per_px - 1.0),
+              100.0 * (a.body_scale.value / truth.body_scale_mm_per_px - 1.0),
+              against(a.yaw_deg, truth.yaw_deg).c_str(), against(roll, truth.roll_deg).c_str());
 }
 
 std::string repCells(const Analysis& a, const ClipTruth& truth, const std::vector<double>& time_s) {
@@ -149,9 +157,10 @@ int printAccuracy(const std::vector<std::filesystem::path>& clips) {
   }
   std::puts("### Bar and reps\n");
   std::puts(
-      "| clip | bar RMS px | bar worst px | frames not seen | scale at the plate | reps | turn, frames | "
-      "start | end |");
-  std::puts("|---|---|---|---|---|---|---|---|---|");
+      "| clip | bar RMS px | bar worst px | frames not seen | scale at the plate | at the body | yaw ° | "
+      "roll ° | "
+      "reps | turn, frames | start | end |");
+  std::puts("|---|---|---|---|---|---|---|---|---|---|---|---|");
   for (const Row& r : rows) std::printf("| %s | %s | %s |\n", r.name.c_str(), r.bar.c_str(), r.reps.c_str());
   std::puts("\n### Joints and measures: RMS error (and error over stated standard deviation)\n");
   std::puts(

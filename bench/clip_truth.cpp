@@ -2,6 +2,7 @@
 
 #include <cmath>
 #include <fstream>
+#include <numbers>
 
 #include <nlohmann/json.hpp>
 
@@ -25,6 +26,25 @@ Expected<ClipTruth> loadTruth(const std::filesystem::path& clip) {
     out.shank_m = leg.at("shank");
   }
   const std::string near = std::string(doc.at("view")).find("left") != std::string::npos ? "left_" : "right_";
+  const nlohmann::json& camera = doc.at("camera");
+  auto intoCamera = [&](const nlohmann::json& v) {
+    Eigen::Vector3d seen = Eigen::Vector3d::Zero();
+    for (int row = 0; row < 3; ++row)
+      for (int k = 0; k < 3; ++k)
+        seen[row] += camera.at("R_world_to_cam").at(row).at(k).get<double>() * v.at(k).get<double>();
+    return seen;
+  };
+  const Eigen::Vector3d bar = intoCamera({0.0, 0.0, near == "right_" ? -1.0 : 1.0}),
+                        up = intoCamera({0.0, 1.0, 0.0});
+  constexpr double kDeg = std::numbers::pi / 180.0;
+  out.yaw_deg = std::atan2(bar.x(), bar.z()) / kDeg;
+  // The upright of the picture that turns into the true one by leaning along the bar.
+  const Eigen::Vector3d level = up - bar * (up.z() / bar.z());
+  out.roll_deg = std::atan2(level.x(), -level.y()) / kDeg;
+  const nlohmann::json& middle = doc.at("frames").at(0).at("bar_mid").at("m");
+  out.body_scale_mm_per_px = 1000.0 *
+                             (intoCamera(middle).z() + camera.at("t_world_to_cam").at(2).get<double>()) /
+                             camera.at("fx").get<double>();
   auto point = [](const nlohmann::json& p) { return Vec2(p.at("px").at(0), p.at("px").at(1)); };
   for (const auto& frame : doc.at("frames")) {
     out.plate_px.push_back(point(frame.at("plate_near")));

@@ -16,7 +16,9 @@ struct TrueRep {
 };
 
 struct ClipTruth {
-  double scale_mm_per_px = 0.0;
+  double scale_mm_per_px = 0.0;          // at the near plate's outer face
+  double body_scale_mm_per_px = 0.0;     // at the middle of the bar, on the first picture
+  double yaw_deg = 0.0, roll_deg = 0.0;  // as SideCamera counts them
   double load_kg = 0.0;
   double height_m = 0.0, thigh_m = 0.0, shank_m = 0.0, trunk_m = 0.0;  // of the lifter; zero when not told
   std::vector<Vec2> plate_px;

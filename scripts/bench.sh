@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
-# Measures accuracy and speed on the demo's squats and ten seeded synthetic clips, and writes the tables into docs/.
-#   scripts/bench.sh [accuracy|lengths|joints|speed|posture]   (all without)
+# Measures accuracy and speed on the demo's squats and seeded synthetic clips, and writes the tables into docs/.
+#   scripts/bench.sh [accuracy|lengths|joints|speed|memory|posture]   (all without)
 # The clips are rendered once into build/bench (about a minute each). Run it on an idle machine.
 set -euo pipefail
 what=${1:-all}
@@ -33,14 +33,35 @@ for seed in 1 2 3 4 5 6 7 8 9 10; do
   clips+=("$clip")
 done
 if [ "$what" = accuracy ] || [ "$what" = all ]; then
-  build/bin/mottix-bench accuracy "${clips[@]}" >build/bench/accuracy.md
+  held=()  # the same camera in a hand
+  for seed in 3 4; do
+    clip=build/bench/shaky_$seed.mp4
+    [ -e "${clip%.mp4}.truth.json" ] || build/bin/mottix-cli film "$clip" --seed "$seed" --reps 3 --shake 5
+    held+=("$clip")
+  done
+  build/bin/mottix-bench accuracy "${clips[@]}" "${held[@]}" >build/bench/accuracy.md
   put docs/accuracy.md table build/bench/accuracy.md
 fi
 if [ "$what" = joints ] || [ "$what" = all ]; then
   build/bin/mottix-bench joints --models build/models "${clips[@]}" >build/bench/joints.md
   put docs/accuracy.md joints build/bench/joints.md
 fi
+large=()
+for seed in 11 12; do
+  clip=build/bench/hd_$seed.mp4
+  [ -e "${clip%.mp4}.truth.json" ] || build/bin/mottix-cli film "$clip" --seed "$seed" --width 1920 --height 1080
+  large+=("$clip")
+done
 if [ "$what" = speed ] || [ "$what" = all ]; then
-  build/bin/mottix-bench speed "${clips[@]:0:4}" --rounds 5 >build/bench/speed.md
+  build/bin/mottix-bench speed --models build/models "${large[@]}" "${clips[0]}" "${clips[2]}" --rounds 5 >build/bench/speed.md
   put docs/performance.md table build/bench/speed.md
+  build/bin/mottix-bench drag "${large[@]}" "${clips[0]}" >build/bench/drag.md
+  put docs/performance.md drag build/bench/drag.md
+fi
+if [ "$what" = memory ] || [ "$what" = all ]; then
+  # Twenty minutes of one set after another, without encoding anew.
+  for _ in $(seq 70); do echo "file '$PWD/${large[0]}'"; done >build/bench/long.txt
+  ffmpeg -v error -y -f concat -safe 0 -i build/bench/long.txt -c copy -t 1200 build/bench/long.mp4
+  build/bin/mottix-bench memory --models build/models build/bench/long.mp4 >build/bench/memory.md
+  put docs/performance.md memory build/bench/memory.md
 fi

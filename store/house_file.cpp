@@ -69,7 +69,7 @@ std::optional<std::vector<double>> doublesOf(const SQLite::Column& column, std::
   return values;
 }
 
-constexpr std::size_t kBarFields = 6, kShakeFields = 6, kJointFields = 4;
+constexpr std::size_t kBarFields = 6, kShakeFields = 6, kUprightFields = 4, kJointFields = 4;
 constexpr std::array kStates = {SetState::kWaiting, SetState::kTracked, SetState::kReviewed,
                                 SetState::kFailed};
 
@@ -770,9 +770,10 @@ Expected<std::optional<TrackRecord>> HouseFile::loadTracks(SetId id) const {
     blobs.bind(1, raw(id));
     while (blobs.executeStep()) {
       const std::string kind = blobs.getColumn(0).getString();
-      const auto values = doublesOf(blobs.getColumn(1), kind == "bar"     ? kBarFields
-                                                        : kind == "shake" ? kShakeFields
-                                                                          : kJointFields);
+      const auto values = doublesOf(blobs.getColumn(1), kind == "bar"       ? kBarFields
+                                                        : kind == "shake"   ? kShakeFields
+                                                        : kind == "upright" ? kUprightFields
+                                                                            : kJointFields);
       if (!values) return damaged();
       if (kind == "bar") {
         for (std::size_t i = 0; i < values->size(); i += kBarFields) {
@@ -782,6 +783,11 @@ Expected<std::optional<TrackRecord>> HouseFile::loadTracks(SetId id) const {
                                            : TrackState::kLost;
           out.tracks.time_s.push_back(v[0]);
           out.tracks.bar.push_back({Vec2(v[1], v[2]), v[3], v[4], state});
+        }
+      } else if (kind == "upright") {
+        for (std::size_t i = 0; i < values->size(); i += kUprightFields) {
+          const double* v = values->data() + i;
+          out.tracks.uprights.push_back({Vec2(v[0], v[1]), Vec2(v[2], v[3])});
         }
       } else if (kind == "shake") {
         for (std::size_t i = 0; i < values->size(); i += kShakeFields) {
@@ -860,6 +866,12 @@ Expected<void> HouseFile::saveTracks(SetId id, const ClipFacts& clip, const Trac
                     {record.tracks.time_s[i], s.p_px.x(), s.p_px.y(), s.sd_px, s.radius_px, state});
     }
     put("bar", values);
+    if (!record.tracks.uprights.empty()) {
+      values.clear();
+      for (const Upright& u : record.tracks.uprights)
+        values.insert(values.end(), {u.low_px.x(), u.low_px.y(), u.high_px.x(), u.high_px.y()});
+      put("upright", values);
+    }
     if (!record.tracks.shake.empty()) {
       values.clear();
       for (const PictureMove& m : record.tracks.shake)

@@ -63,6 +63,7 @@ class HouseFileTest : public testing::Test {
           {Vec2(100 + i, 200), 0.4, 80.0, i == 3 ? TrackState::kBridged : TrackState::kSeen});
     }
     record.tracks.bar[4].state = TrackState::kLost;
+    record.tracks.uprights = {{Vec2(100, 600), Vec2(104, 90)}, {Vec2(900, 610), Vec2(903, 80)}};
     for (int i = 0; i < 5; ++i)
       record.tracks.shake.push_back({Vec2(1.5 * i, -i), 0.001 * i, 0.002 * i, 0.3, i != 3});
     record.carried[indexOf(Joint::kHip)].assign(5, {Vec2(10, 20), 1.5, true});
@@ -235,6 +236,9 @@ TEST_F(HouseFileTest, TracksComeBackExactly) {
     EXPECT_EQ(loaded->tracks.bar[i].p_px, record.tracks.bar[i].p_px);
     EXPECT_EQ(loaded->tracks.bar[i].state, record.tracks.bar[i].state);
   }
+  ASSERT_EQ(loaded->tracks.uprights.size(), 2u);
+  EXPECT_EQ(loaded->tracks.uprights[1].low_px, Vec2(900, 610));
+  EXPECT_EQ(loaded->tracks.uprights[1].high_px, Vec2(903, 80));
   ASSERT_EQ(loaded->tracks.shake.size(), 5u);
   for (std::size_t i = 0; i < 5; ++i) {
     EXPECT_EQ(loaded->tracks.shake[i].shift_px, record.tracks.shake[i].shift_px);

@@ -60,6 +60,7 @@ CREATE TABLE overrule (
 );
 -- Tracks as little-endian doubles. bar: time_s, x_px, y_px, sd_px, radius_px, state (0 seen, 1 bridged, 2 lost) a frame;
 -- shake (only of a camera that moved): shift x_px, y_px, turn_rad, log_scale, sd_px, known (0 or 1) a frame;
+-- upright (edges of posts and walls): low x_px, y_px, high x_px, y_px, each;
 -- a joint: x_px, y_px, sd_px, known (0 or 1) a frame, as carried, before corrections by hand.
 CREATE TABLE track (
   set_id INTEGER NOT NULL REFERENCES lift_set(id) ON DELETE CASCADE,

@@ -322,7 +322,7 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
                      {"R_world_to_cam", rows},
                      {"t_world_to_cam", list(Vec3(-camera.world_to_cam * camera.position_m))},
                      {"position_m", list(camera.position_m)},
-                     {"roll_deg", rounded(plan.roll_deg, 3)}};
+                     {"roll_deg", rounded(-plan.roll_deg, 3)}};
   const LifterBuild& b = plan.squat.build;
   truth["athlete"] = {{"height_m", rounded(b.height_m, 4)},
                       {"segments_m",

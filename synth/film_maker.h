@@ -28,7 +28,7 @@ struct FilmPlan {
   double distance_m = 3.7;
   double camera_height_m = 0.95;
   double yaw_deg = 0.0;
-  double roll_deg = 0.0;
+  double roll_deg = 0.0;        // of the camera, clockwise; the truth states the turn of the picture
   double exposure_part = 0.35;  // of the time between two pictures
   double noise_grey = 3.0;      // sensor noise, grey levels, one standard deviation
   double shake_px = 0.0;        // of a hand: one standard deviation of each coordinate, 3/4 of it slow

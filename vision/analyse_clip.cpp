@@ -2,12 +2,14 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 
 #include <opencv2/core.hpp>
 
 #include "core/motion/camera_shake.h"
 #include "core/motion/joint_corrections.h"
 #include "vision/camera_follower.h"
+#include "vision/upright_finder.h"
 
 namespace mottix {
 
@@ -36,6 +38,19 @@ Expected<void> takeOutShake(const std::filesystem::path& path, ClipTracks& track
     tracks.shake.assign(tracks.frameCount(), unsteady);
   }
   return {};
+}
+
+// What was seen of the room in single pictures, without the lifter, as a standing camera would have seen it.
+void keepUprights(const std::map<std::size_t, std::vector<Upright>>& room, ClipTracks& tracks) {
+  constexpr double kBeside = 1.8;  // plate radii, 40 cm: the lifter's body
+  for (const auto& [frame, seen] : room) {
+    if (frame >= tracks.bar.size()) continue;
+    const BarSample& bar = tracks.bar[frame];
+    if (bar.state == TrackState::kLost || (!tracks.shake.empty() && !tracks.shake[frame].known)) continue;
+    for (const Upright& u : withoutLifter(seen, bar.p_px.x(), kBeside * bar.radius_px))
+      tracks.uprights.push_back(
+          {toReference(tracks, frame, u.low_px), toReference(tracks, frame, u.high_px)});
+  }
 }
 
 }  // namespace
@@ -67,12 +82,17 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
   std::size_t decoded = 0, looked = 0;
   double luma_sum = 0.0;  // of pictures now and then
   CameraWatch watch;
+  // The room is looked at twice, a good way from either end.
+  std::map<std::size_t, std::vector<Upright>> room = {{film->frameCount() / 4, {}},
+                                                      {film->frameCount() * 3 / 4, {}}};
   auto report = [&](double part) { return !progress || progress(part); };
   auto got = settings.seed && settings.seed->frame > 0
                  ? film->readAt(settings.seed->frame, picture, Want::kGray)
                  : film->readNext(picture, Want::kGray);
   while (got && *got) {
     tracker.push(picture.gray, picture.index, picture.time_s);
+    if (const auto look = room.find(picture.index); look != room.end())
+      look->second = findUprights(picture.gray);
     if (decoded % 16 == 0) {
       luma_sum += cv::mean(picture.gray)[0];
       watch.look(picture.gray);
@@ -127,6 +147,7 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
         !ok)
       return tl::make_unexpected(ok.error());
   }
+  keepUprights(room, out.tracks);
   report(1.0);
   return out;
 }

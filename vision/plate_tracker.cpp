@@ -92,6 +92,9 @@ struct PlateTracker::Candidate {
     lowest_px = highest_px = found.centre_px.y();
   }
   void step(const cv::Mat& gray, std::size_t frame, double now_s, const PlateTrackOptions& options);
+  bool wellSeen(double support) const {
+    return times_seen == 0 || support >= kUsualSupport * support_sum / times_seen;
+  }
   std::optional<Vec2> findFace(const cv::Mat& gray, const Vec2& guess_px, double reach_px) const;
   void keepFace(const cv::Mat& gray);
   void lookInside(const cv::Mat& gray, std::size_t frame);
@@ -215,7 +218,7 @@ void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, doubl
     last_seen_s = now_s;
     sd_px = fit->sd_px;
     missed = 0;
-    keepFace(gray);
+    if (wellSeen(fit->support)) keepFace(gray);  // not what covers it
     note(outline.centre_px.y());
     sample = {outline.centre_px, sd_px, outline.radius_px, TrackState::kSeen};
   } else {

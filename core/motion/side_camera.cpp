@@ -107,6 +107,12 @@ Vec2 SideCamera::toPicture(const Vec2& body_m, double lateral_m) const {
   return middle_px + focal_px * Vec2(p.x(), p.y()) / p.z();
 }
 
+Vec2 SideCamera::upAt(const Vec2& p_px) const {
+  const Vec3 up = axesOf(*this).y;
+  const Vec2 ray = (p_px - middle_px) / focal_px;
+  return {up.x() - ray.x() * up.z(), up.y() - ray.y() * up.z()};
+}
+
 double SideCamera::yaw_deg() const {
   return std::atan2(vanishing_px.x() - middle_px.x(), focal_px) / kDeg;
 }

@@ -90,6 +90,8 @@ struct SideCamera {
   // How much smaller than the near plate a disc of its size appears at `lateral_m`: 1 - (its radius / the
   // near one's), in pixels. See vision/far_plate.h.
   double shrinkAt(double lateral_m) const;
+  // Direction in the picture, not of unit length, in which something upright runs through `p_px`, upward.
+  Vec2 upAt(const Vec2& p_px) const;
   Vec2 barBody(const Vec2& plate_centre_px) const { return toBody(plate_centre_px, plate_lateral_m); }
 };
 

@@ -70,6 +70,12 @@ struct PictureMove {
   bool known = true;   // false: the scenery was not recognised, or the camera was swung away
 };
 
+// An edge of something that stands upright, in the picture of a camera that stood.
+struct Upright {
+  Vec2 low_px = Vec2::Zero();
+  Vec2 high_px = Vec2::Zero();
+};
+
 struct ClipTracks {
   int width_px = 0;
   int height_px = 0;
@@ -77,6 +83,7 @@ struct ClipTracks {
   std::vector<BarSample> bar;                  // one a frame
   std::array<JointTrack, kJointCount> joints;  // empty, or one a frame
   std::vector<PictureMove> shake;              // empty: the camera stood; or one a frame
+  std::vector<Upright> uprights;
 
   std::size_t frameCount() const { return time_s.size(); }
   const JointTrack& track(Joint joint) const { return joints[indexOf(joint)]; }

@@ -5,6 +5,7 @@
 #include <numbers>
 
 #include "core/motion/camera_shake.h"
+#include "core/motion/uprights.h"
 
 namespace mottix {
 
@@ -129,6 +130,7 @@ Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::opt
         e.camera, e.errors,
         [&](const SideCamera& c) { return c.shrinkAt(-kFarPlateLateral.value) - seen.value; }, sd);
   }
+  levelByUprights(e.camera, e.errors, tracks.uprights);
   return e;
 }
 

@@ -1,0 +1,39 @@
+#include "vision/upright_finder.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include <opencv2/imgproc.hpp>
+
+namespace mottix {
+
+std::vector<Upright> findUprights(const cv::Mat& gray) {
+  constexpr int kHeight = 540;           // finer edges are texture
+  constexpr double kLeastLength = 0.12;  // of the picture's height
+  constexpr double kMostLean = 0.21;     // tangent of 12 degrees
+  const int by = std::max(1, std::min(gray.cols, gray.rows) / kHeight);
+  cv::Mat small;
+  cv::resize(gray(cv::Rect(0, 0, gray.cols / by * by, gray.rows / by * by)), small,
+             {gray.cols / by, gray.rows / by}, 0, 0, cv::INTER_AREA);
+  std::vector<cv::Vec4f> lines;
+  cv::createLineSegmentDetector()->detect(small, lines);
+  std::vector<Upright> found;
+  for (const cv::Vec4f& l : lines) {
+    // The detector's coordinates have their pixel centres at whole numbers.
+    Vec2 a = by * Vec2(l[0] + 0.5, l[1] + 0.5), b = by * Vec2(l[2] + 0.5, l[3] + 0.5);
+    if (a.y() < b.y()) std::swap(a, b);
+    const Vec2 d = b - a;
+    if (d.norm() > kLeastLength * gray.rows && std::abs(d.x()) < kMostLean * std::abs(d.y()))
+      found.push_back({a, b});
+  }
+  return found;
+}
+
+std::vector<Upright> withoutLifter(std::vector<Upright> uprights, double x_px, double reach_px) {
+  std::erase_if(uprights, [&](const Upright& u) {
+    return std::abs(0.5 * (u.low_px.x() + u.high_px.x()) - x_px) < reach_px;
+  });
+  return uprights;
+}
+
+}  // namespace mottix
