@@ -8,7 +8,7 @@
 namespace mottix {
 
 std::vector<Upright> findUprights(const cv::Mat& gray) {
-  constexpr int kHeight = 540;           // finer edges are texture
+  constexpr int kHeight = 360;  // finer edges are texture, and take longer to find than a film to decode
   constexpr double kLeastLength = 0.12;  // of the picture's height
   constexpr double kMostLean = 0.21;     // tangent of 12 degrees
   const int by = std::max(1, std::min(gray.cols, gray.rows) / kHeight);
