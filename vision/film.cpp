@@ -410,9 +410,11 @@ Expected<bool> Film::readNext(FramePicture& out, Want want) {
 Expected<bool> Film::readAt(std::size_t index, FramePicture& out, Want want) {
   Impl& m = *impl_;
   index = std::min(index, m.pts.size() - 1);
-  // Ahead of here it is decoded through, unless a key frame lies between; anything else starts from the key
-  // frame before it.
-  const bool ahead = !m.at_start && !m.draining && index > m.next_index && !m.keyBetween(m.next_index, index);
+  // Ahead of here it is decoded through, unless a key frame lies between and it is more than a step; anything
+  // else starts from the key frame before it.
+  constexpr std::size_t kStep = 4;
+  const bool ahead = !m.at_start && !m.draining && index > m.next_index &&
+                     (index - m.next_index <= kStep || !m.keyBetween(m.next_index, index));
   if (!ahead && m.rewindTo(index) < 0) m.rewindTo(0);
   while (true) {
     auto got = m.decodeFrame();

@@ -64,7 +64,7 @@ ClipTracks steadied(const ClipTracks& tracks) {
 }
 
 void settleMoves(std::vector<PictureMove>& moves, const std::vector<double>& time_s, double bridge_s) {
-  // What the hand does between two pictures that are apart: half a pixel a frame, as it is in shaky films.
+  // What the hand may do between the two pictures beside the line from one to the other; own allowance.
   constexpr double kUnseenSdPx = 1.0;
   std::vector<double> x, y;
   std::size_t last = moves.size();

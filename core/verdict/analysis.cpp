@@ -78,9 +78,9 @@ void levelByStanding(Analysis& a, const MeasureInput& input) {
                {standing->bar_forward_m.value, std::hypot(kBalanceSdM, standing->bar_forward_m.sd)});
 }
 
-// The camera looked elsewhere for more than a moment between the first picture of the bar and the last.
+// A hand whose motion could not be read stands in the tracks as an error without any shift.
 void warnOfShake(const ClipTracks& tracks, Analysis& a) {
-  constexpr double kMoment_s = 0.5;
+  constexpr double kMoment_s = 0.5;  // the camera looking elsewhere for less is not worth a word
   a.warnings.push_back(greatestShake_px(tracks) > 0.0 ? Warning::kCameraShook : Warning::kCameraUnsteady);
   double away_s = 0.0;
   for (std::size_t i = 1; i < std::min(tracks.shake.size(), tracks.frameCount()); ++i)
