@@ -27,51 +27,83 @@ Json list(const Vec3& p) {
   return {rounded(p.x(), 5), rounded(p.y(), 5), rounded(p.z(), 5)};
 }
 
-PinholeCamera cameraFor(const FilmPlan& plan) {
-  // The lifter stands in the middle of the picture, feet and plates in it.
-  const Vec3 target(0.02, 0.83 * plan.squat.build.height_m / 1.75, 0.0);
+PinholeCamera cameraFor(const FilmPlan& plan, double height_m) {
+  // The lifter is in the middle of the picture, feet and plates in it.
+  Vec3 target(0.02, 0.83 * height_m / 1.75, 0.0);
+  if (plan.lift == Lift::kBench) target = Vec3(0.15, 0.75, 0.0);
   const double pitch =
       std::asin((plan.camera_height_m - target.y()) / plan.distance_m) * 180.0 / std::acos(-1.0);
-  PinholeCamera camera =
-      PinholeCamera::beside(plan.from_right, target, plan.distance_m, plan.yaw_deg, pitch, plan.roll_deg);
+  // The camera's place seen from above; turned to the same hand whichever side it stands on.
+  const double azimuth = plan.view == View::kFront  ? 90.0 - plan.yaw_deg
+                         : plan.view == View::kRear ? -90.0 - plan.yaw_deg
+                         : plan.from_right          ? -plan.yaw_deg
+                                                    : 180.0 + plan.yaw_deg;
+  PinholeCamera camera = PinholeCamera::around(azimuth, target, plan.distance_m, pitch, plan.roll_deg);
   camera.width_px = plan.width_px;
   camera.height_px = plan.height_px;
   camera.focal_px = plan.focal_of_side * std::max(plan.width_px, plan.height_px);
   return camera;
 }
 
-double depthOf(const SquatPose& pose) {
-  return pose.right.joint[indexOf(Joint::kKnee)].y() - pose.right.joint[indexOf(Joint::kHip)].y();
+const Vec3& jointOf(const Side& side, Joint joint) {
+  return side.joint[indexOf(joint)];
 }
 
+double depthOf(const LiftPose& pose) {
+  return jointOf(pose.right, Joint::kKnee).y() - jointOf(pose.right, Joint::kHip).y();
+}
+
+constexpr double kSample_s = 1.0 / 240.0;
+
 // What the exact motion does, sampled at 240 Hz.
-Json measuredReps(const SquatMotion& motion) {
+Json measuredReps(const LiftMotion& motion, Lift lift) {
   Json out = Json::array();
   for (std::size_t r = 0; r < motion.events().size(); ++r) {
     const RepEvents e = motion.seenEvents(r);
-    constexpr double kStep = 1.0 / 240.0;
-    double x_max = -1e9, x_min = 1e9, lean_up = -1e9, peak = 0.0;
-    for (double t = e.start_s; t <= e.end_s; t += kStep) {
-      const SquatPose pose = motion.at(t);
+    // The way up: from the turn to the end, or to the turn when the bar begins on the floor.
+    const double up_from = lift == Lift::kDeadlift ? e.start_s : e.leave_s,
+                 up_to = lift == Lift::kDeadlift ? e.turn_s : e.end_s;
+    double x_max = -1e9, x_min = 1e9, lean_up = -1e9, peak = 0.0, slope = 0.0, narrow = 1e9;
+    for (double t = e.start_s; t <= e.end_s; t += kSample_s) {
+      const LiftPose pose = motion.at(t);
       x_max = std::max(x_max, pose.bar.x());
       x_min = std::min(x_min, pose.bar.x());
-      if (t < e.ascent_start_s) continue;
+      if (std::abs(pose.bar_slope) > std::abs(slope)) slope = pose.bar_slope;
+      if (t < up_from || t > up_to) continue;
       lean_up = std::max(lean_up, pose.trunk_lean_deg);
-      peak = std::max(peak, (motion.at(t + kStep).bar.y() - pose.bar.y()) / kStep);
+      peak = std::max(peak, (motion.at(t + kSample_s).bar.y() - pose.bar.y()) / kSample_s);
+      auto apart = [&](Joint j) { return (jointOf(pose.right, j) - jointOf(pose.left, j)).norm(); };
+      narrow = std::min(narrow, apart(Joint::kKnee) / apart(Joint::kAnkle));
     }
-    const SquatPose low = motion.at(e.bottom_s);
-    const double range = motion.at(e.top_s).bar.y() - motion.at(e.ascent_start_s).bar.y();
-    out.push_back({{"rep", r + 1},
-                   {"bar_rom_m", rounded(range, 4)},
-                   {"bar_x_max_m", rounded(x_max, 4)},
-                   {"bar_x_min_m", rounded(x_min, 4)},
-                   {"depth_hip_below_knee_m", rounded(depthOf(low), 4)},
-                   {"trunk_at_bottom_deg", rounded(low.trunk_lean_deg, 3)},
-                   {"trunk_max_ascent_deg", rounded(lean_up, 3)},
-                   {"ascent_s", rounded(e.top_s - e.ascent_start_s, 4)},
-                   {"descent_s", rounded(e.bottom_s - e.start_s, 4)},
-                   {"peak_up_velocity_ms", rounded(peak, 4)},
-                   {"mean_up_velocity_ms", rounded(range / (e.top_s - e.ascent_start_s), 4)}});
+    const LiftPose turn = motion.at(e.turn_s);
+    const double range = motion.at(up_to).bar.y() - motion.at(up_from).bar.y();
+    Json rep = {
+        {"rep", r + 1},
+        {"bar_rom_m", rounded(range, 4)},
+        {"bar_x_max_m", rounded(x_max, 4)},
+        {"bar_x_min_m", rounded(x_min, 4)},
+        {"ascent_s", rounded(up_to - up_from, 4)},
+        {"descent_s", rounded(lift == Lift::kDeadlift ? e.end_s - e.leave_s : e.turn_s - e.start_s, 4)},
+        {"peak_up_velocity_ms", rounded(peak, 4)},
+        {"mean_up_velocity_ms", rounded(range / (up_to - up_from), 4)}};
+    if (lift == Lift::kBench) {
+      rep["touch_from_shoulder_m"] = rounded(turn.bar.x() - jointOf(turn.right, Joint::kShoulder).x(), 4);
+      rep["pause_s"] = rounded(e.leave_s - e.turn_s, 4);
+      rep["bar_slope"] = rounded(slope, 5);
+    } else {
+      rep["trunk_max_ascent_deg"] = rounded(lean_up, 3);
+    }
+    if (lift == Lift::kSquat) {
+      rep["depth_hip_below_knee_m"] = rounded(depthOf(turn), 4);
+      rep["trunk_at_bottom_deg"] = rounded(turn.trunk_lean_deg, 3);
+      rep["min_knee_ankle_separation_ratio"] = rounded(narrow, 4);
+    }
+    if (lift == Lift::kDeadlift) {
+      constexpr double kBefore_s = 0.5;
+      rep["lean_gained_before_liftoff_deg"] =
+          rounded(motion.at(e.start_s).trunk_lean_deg - motion.at(e.start_s - kBefore_s).trunk_lean_deg, 3);
+    }
+    out.push_back(std::move(rep));
   }
   return out;
 }
@@ -112,39 +144,100 @@ class HandHeld {
   std::array<std::array<Wave, 6>, 3> waves_{};
 };
 
-Json plantedFaults(const SquatPlan& plan) {
+// Faults of one kind: the reps where their size is above zero.
+template <typename Reps, typename Size>
+void plant(Json& out, const Reps& reps, const char* fault, const char* unit, const Size& size_of) {
+  Json which = Json::array(), sizes = Json::array();
+  for (std::size_t r = 0; r < reps.size(); ++r)
+    if (size_of(reps[r]) > 0.0) {
+      which.push_back(r + 1);
+      sizes.push_back(size_of(reps[r]));
+    }
+  if (!which.empty())
+    out.push_back({{"fault", fault}, {"reps", which}, {"planned_size", sizes}, {"unit", unit}});
+}
+
+Json plantedFaults(const FilmPlan& plan) {
   Json out = Json::array();
-  auto plant = [&](const char* fault, const char* unit, auto size_of, auto present) {
-    Json reps = Json::array(), sizes = Json::array();
-    for (std::size_t r = 0; r < plan.reps.size(); ++r)
-      if (present(plan.reps[r])) {
-        reps.push_back(r + 1);
-        sizes.push_back(size_of(plan.reps[r]));
-      }
-    if (!reps.empty())
-      out.push_back({{"fault", fault}, {"reps", reps}, {"planned_size", sizes}, {"unit", unit}});
-  };
-  plant(
-      "hips rise faster than shoulders out of the bottom", "deg",
-      [](const RepPlan& r) { return r.lean_gain_deg; },
-      [](const RepPlan& r) { return r.lean_gain_deg > 0.0; });
-  plant(
-      "insufficient depth", "m", [](const RepPlan& r) { return r.depth_m; },
-      [](const RepPlan& r) { return r.depth_m < 0.0; });
-  plant(
-      "bar drifts forward", "m", [](const RepPlan& r) { return r.bar_forward_m; },
-      [](const RepPlan& r) { return r.bar_forward_m > 0.0; });
+  if (plan.lift == Lift::kSquat) {
+    const auto& reps = plan.squat.reps;
+    plant(out, reps, "hips rise faster than shoulders out of the bottom", "deg",
+          [](const RepPlan& r) { return r.lean_gain_deg; });
+    plant(out, reps, "insufficient depth", "m (hip above knee)", [](const RepPlan& r) { return -r.depth_m; });
+    plant(out, reps, "bar drifts forward", "m", [](const RepPlan& r) { return r.bar_forward_m; });
+    plant(out, reps, "knees cave in on the ascent", "deg inward rotation of the knee direction per leg",
+          [](const RepPlan& r) { return r.cave_deg; });
+  } else if (plan.lift == Lift::kDeadlift) {
+    const auto& reps = plan.deadlift.reps;
+    plant(out, reps, "bar drifts forward off the floor", "m", [](const PullPlan& r) { return r.drift_m; });
+    plant(out, reps, "hips shoot up before the bar leaves the floor", "deg",
+          [](const PullPlan& r) { return r.hips_first_deg; });
+  } else {
+    const auto& reps = plan.bench.reps;
+    plant(out, reps, "bar tilt, right hand lags", "m height difference between the hands",
+          [](const PressPlan& r) { return r.right_lags_m; });
+    plant(out, reps, "no pause on the chest", "s short of a quarter of a second",
+          [](const PressPlan& r) { return std::max(0.0, 0.25 - r.pause_s); });
+  }
   return out;
+}
+
+Json eventsOf(const LiftMotion& motion, Lift lift, double interval_s) {
+  Json out = Json::array();
+  for (std::size_t r = 0; r < motion.events().size(); ++r) {
+    const RepEvents e = motion.seenEvents(r);
+    Json event = {{"rep", r + 1}};
+    auto put = [&](const std::string& name, double t) { event[name] = rounded(t, 4); };
+    auto frame = [&](const std::string& name, double t) {
+      event[name + "_frame"] = std::lround(t / interval_s);
+    };
+    std::vector<std::pair<std::string, double>> moments = {{"start", e.start_s}};
+    if (lift == Lift::kDeadlift)
+      moments.insert(moments.end(),
+                     {{"liftoff", e.start_s}, {"top", e.turn_s}, {"lowering_start", e.leave_s}});
+    else
+      moments.insert(moments.end(), {{"bottom", e.turn_s}, {"ascent_start", e.leave_s}, {"top", e.end_s}});
+    moments.emplace_back("end", e.end_s);
+    for (const auto& [name, t] : moments) put(name, t);
+    for (const auto& [name, t] : moments) frame(name, t);
+    out.push_back(std::move(event));
+  }
+  return out;
+}
+
+std::string viewWords(const FilmPlan& plan) {
+  const bool lying = plan.lift == Lift::kBench;
+  if (plan.view == View::kFront) return lying ? "foot end" : "front";
+  if (plan.view == View::kRear) return lying ? "head end" : "rear";
+  return plan.from_right ? "side (camera on the lifter's right)" : "side (camera on the lifter's left)";
+}
+
+const char* liftWord(Lift lift) {
+  return lift == Lift::kSquat ? "squat" : lift == Lift::kBench ? "bench" : "deadlift";
 }
 
 }  // namespace
 
+LifterBuild& FilmPlan::build() {
+  return lift == Lift::kSquat ? squat.build : lift == Lift::kBench ? bench.build : deadlift.build;
+}
+
+std::unique_ptr<LiftMotion> motionOf(const FilmPlan& plan) {
+  if (plan.lift == Lift::kBench) return std::make_unique<BenchMotion>(plan.bench);
+  if (plan.lift == Lift::kDeadlift) return std::make_unique<DeadliftMotion>(plan.deadlift);
+  return std::make_unique<SquatMotion>(plan.squat);
+}
+
 Expected<void> FilmPlan::validate() const {
-  if (auto ok = squat.validate(); !ok) return ok;
+  const auto ok = lift == Lift::kSquat   ? squat.validate()
+                  : lift == Lift::kBench ? bench.validate()
+                                         : deadlift.validate();
+  if (!ok) return ok;
   auto bad = [](const std::string& what) { return fail(Remedy::kCorrectInput, "Film plan: " + what); };
   if (width_px < 64 || height_px < 64 || width_px > 4096 || height_px > 4096 || width_px % 2 != 0 ||
       height_px % 2 != 0)
     return bad("the picture's sides must be even and lie between 64 and 4096 pixels.");
+  if (view == View::kUnknown) return bad("the view must be stated.");
   if (fps_milli < 5000 || fps_milli > 240000) return bad("5 to 240 pictures a second.");
   if (!(distance_m >= 2.0 && distance_m <= 12.0)) return bad("the distance must lie between 2 and 12 m.");
   if (!(camera_height_m >= 0.2 && camera_height_m <= 2.2))
@@ -159,14 +252,16 @@ Expected<void> FilmPlan::validate() const {
   return {};
 }
 
-FilmPlan planFromSeed(std::uint32_t seed) {
+FilmPlan planFromSeed(std::uint32_t seed, Lift lift, View view) {
   std::mt19937 draw(seed * 2654435761U + 17U);
   auto between = [&](double low, double high) {
     return low + (high - low) * static_cast<double>(draw()) / 4294967295.0;
   };
   auto oneIn = [&](unsigned n) { return draw() % n == 0; };
   FilmPlan plan;
-  plan.name = "synth_squat_" + std::to_string(seed);
+  plan.name = std::string("synth_") + liftWord(lift) + "_" + std::to_string(seed);
+  plan.lift = plan.look.lift = lift;
+  plan.view = plan.look.view = view;
   plan.seed = seed;
   LifterBuild& b = plan.squat.build;
   b.height_m = between(1.58, 1.94);
@@ -206,6 +301,41 @@ FilmPlan planFromSeed(std::uint32_t seed) {
   }
   plan.look.someone_passes = oneIn(4);
   plan.look.passes_at_s = between(2.5, 6.0);
+  // The other lifts are done by the same lifter, drawn further from the same seed.
+  plan.deadlift.build = plan.bench.build = plan.squat.build;
+  const bool drifts = oneIn(3), hips_up = oneIn(3), lags = oneIn(3), hurried = oneIn(3);
+  if (lift == Lift::kDeadlift && oneIn(3)) {
+    plan.deadlift = DeadliftPlan::sumo();
+    plan.deadlift.build = plan.squat.build;
+  }
+  plan.deadlift.shin_lean_deg += between(-3.0, 3.0);
+  plan.deadlift.reps.clear();
+  plan.bench.grip_half_m = between(0.34, 0.42);
+  plan.bench.reps.clear();
+  const double touch = between(0.06, 0.12);
+  for (std::size_t r = 0; r < reps; ++r) {
+    PullPlan pull;
+    pull.pull_s = between(1.0, 1.4) + 0.1 * static_cast<double>(r);
+    pull.lower_s = between(0.9, 1.3);
+    pull.hold_s = between(0.4, 0.7);
+    if (drifts) pull.drift_m = between(0.04, 0.07);
+    if (hips_up && r > 0) pull.hips_first_deg = between(5.0, 10.0);
+    plan.deadlift.reps.push_back(pull);
+    PressPlan press;
+    press.touch_m = touch + between(-0.01, 0.01);
+    press.descent_s = between(1.0, 1.5);
+    press.ascent_s = between(0.9, 1.2) + 0.1 * static_cast<double>(r);
+    press.pause_s = hurried && r + 1 == reps ? 0.03 : between(0.4, 0.7);
+    if (lags && r > 0) press.right_lags_m = between(0.03, 0.06);
+    plan.bench.reps.push_back(press);
+  }
+  if (view != View::kSide) {
+    // Caving shows from the front and the rear alone.
+    const bool caves = oneIn(2);
+    for (std::size_t r = 1; caves && r < plan.squat.reps.size(); ++r)
+      plan.squat.reps[r].cave_deg = between(12.0, 24.0);
+    if (lift == Lift::kBench) plan.camera_height_m += 0.25;
+  }
   return plan;
 }
 
@@ -216,10 +346,12 @@ std::filesystem::path truthPathFor(const std::filesystem::path& film) {
 Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
                         const std::function<bool(double)>& progress) {
   if (auto ok = plan.validate(); !ok) return ok;
-  const SquatMotion motion(plan.squat);
-  const PinholeCamera camera = cameraFor(plan);
+  const std::unique_ptr<LiftMotion> lift = motionOf(plan);
+  const LiftMotion& motion = *lift;
+  const LifterBuild& b = motion.build();
+  const PinholeCamera camera = cameraFor(plan, b.height_m);
   const PlateStack plates = platesFor(plan.load_kg, plan.seed);
-  ScenePicture picture(camera, plates, plan.look, plan.squat.build);
+  ScenePicture picture(camera, plates, plan.look, b);
   auto writer = FilmWriter::create(film, plan.width_px, plan.height_px, plan.fps_milli);
   if (!writer) return tl::make_unexpected(writer.error());
 
@@ -254,7 +386,7 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
     }
     if (auto ok = writer->write(bgr); !ok) return ok;
 
-    const SquatPose pose = motion.at(t);
+    const LiftPose pose = motion.at(t);
     Json entry = {{"i", i}, {"t", rounded(t, 5)}};
     if (plan.shake_px > 0.0)
       entry["image_affine"] = {{rounded(moved(0, 0), 7), rounded(moved(0, 1), 7), rounded(moved(0, 2), 4)},
@@ -265,7 +397,7 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
       return Vec2(r[0], r[1]);
     };
     auto point = [&](double z) {
-      const Vec3 p(pose.bar.x(), pose.bar.y(), z);
+      const Vec3 p(pose.bar.x(), pose.bar.y() + pose.bar_slope * z, z);
       return Json{{"px", list(inPicture(p))}, {"m", list(p)}};
     };
     entry["plate_near"] = point(face_z);
@@ -280,11 +412,13 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
       const Vec2 p = inPicture(near_side.joint[j]);
       const Vec3 face(pose.bar.x(), pose.bar.y(), face_z);
       const double radius_px = camera.focal_px * 0.225 / camera.toCamera(face).z();
-      joints[near + std::string(kJointNames[j])] = {{"px", list(p)},
-                                                    {"m", list(near_side.joint[j])},
-                                                    {"visible", (p - inPicture(face)).norm() > radius_px}};
-      joints[far + std::string(kJointNames[j])] = {
-          {"px", list(inPicture(far_side.joint[j]))}, {"m", list(far_side.joint[j])}, {"visible", false}};
+      joints[near + std::string(kJointNames[j])] = {
+          {"px", list(p)},
+          {"m", list(near_side.joint[j])},
+          {"visible", plan.view != View::kSide || (p - inPicture(face)).norm() > radius_px}};
+      joints[far + std::string(kJointNames[j])] = {{"px", list(inPicture(far_side.joint[j]))},
+                                                   {"m", list(far_side.joint[j])},
+                                                   {"visible", plan.view != View::kSide}};
     }
     entry["joints"] = std::move(joints);
     frame_list.push_back(std::move(entry));
@@ -298,10 +432,13 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
   Json truth;
   truth["name"] = plan.name;
   truth["synthetic"] = true;
-  truth["lift"] = "squat";
-  truth["stance"] = "high-bar";
-  truth["view"] =
-      plan.from_right ? "side (camera on the lifter's right)" : "side (camera on the lifter's left)";
+  truth["lift"] = liftWord(plan.lift);
+  constexpr double kWide_m = 0.25;
+  truth["stance"] = plan.lift == Lift::kSquat               ? "high-bar"
+                    : plan.lift == Lift::kBench             ? "flat"
+                    : plan.deadlift.stance_half_m > kWide_m ? "sumo"
+                                                            : "conventional";
+  truth["view"] = viewWords(plan);
   truth["load_kg"] = plan.load_kg;
   truth["note"] = "Rendered from an invented scene; nobody was filmed.";
   truth["video"] = {{"width", plan.width_px},
@@ -323,32 +460,17 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
                      {"t_world_to_cam", list(Vec3(-camera.world_to_cam * camera.position_m))},
                      {"position_m", list(camera.position_m)},
                      {"roll_deg", rounded(-plan.roll_deg, 3)}};
-  const LifterBuild& b = plan.squat.build;
   truth["athlete"] = {{"height_m", rounded(b.height_m, 4)},
                       {"segments_m",
-                       {{"thigh", rounded(b.thigh_of_height * b.height_m, 4)},
-                        {"shank", rounded(b.shank_of_height * b.height_m, 4)},
-                        {"trunk", rounded(b.trunk_of_height * b.height_m, 4)}}}};
+                       {{"thigh", rounded(b.thigh_m(), 4)},
+                        {"shank", rounded(b.shank_m(), 4)},
+                        {"trunk", rounded(b.trunk_m(), 4)},
+                        {"upper_arm", rounded(b.upperArm_m(), 4)},
+                        {"forearm", rounded(b.forearm_m(), 4)}}}};
   truth["bar"] = {{"length_m", 2.2}, {"sleeve_diameter_m", 0.05}, {"biggest_plate_diameter_m", 0.45}};
-  Json events = Json::array();
-  for (std::size_t r = 0; r < motion.events().size(); ++r) {
-    const RepEvents e = motion.seenEvents(r);
-    auto frame_of = [&](double t) { return std::lround(t / interval_s); };
-    events.push_back({{"rep", r + 1},
-                      {"start", rounded(e.start_s, 4)},
-                      {"bottom", rounded(e.bottom_s, 4)},
-                      {"ascent_start", rounded(e.ascent_start_s, 4)},
-                      {"top", rounded(e.top_s, 4)},
-                      {"end", rounded(e.end_s, 4)},
-                      {"start_frame", frame_of(e.start_s)},
-                      {"bottom_frame", frame_of(e.bottom_s)},
-                      {"ascent_start_frame", frame_of(e.ascent_start_s)},
-                      {"top_frame", frame_of(e.top_s)},
-                      {"end_frame", frame_of(e.end_s)}});
-  }
-  truth["events"] = std::move(events);
-  truth["measured_per_rep"] = measuredReps(motion);
-  truth["faults"] = plantedFaults(plan.squat);
+  truth["events"] = eventsOf(motion, plan.lift, interval_s);
+  truth["measured_per_rep"] = measuredReps(motion, plan.lift);
+  truth["faults"] = plantedFaults(plan);
   truth["plate_near_radius_m"] = 0.225;
   truth["scale_plate_mm_per_px"] = rounded(scale[scale.size() / 2], 5);
   truth["frames"] = std::move(frame_list);

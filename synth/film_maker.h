@@ -1,4 +1,4 @@
-// The simulated camera: films a planned squat and writes what is exactly true in it.
+// The simulated camera: films a planned lift and writes what is exactly true in it.
 //
 // The truth file has the layout of demo/footage/README.md: camera, athlete, events, planted faults, what the
 // exact motion does in each rep, and bar, plate and joints of every frame in pixels and metres.
@@ -7,8 +7,11 @@
 #include <cstdint>
 #include <filesystem>
 #include <functional>
+#include <memory>
 #include <string>
 
+#include "synth/bench_motion.h"
+#include "synth/deadlift_motion.h"
 #include "synth/scene_picture.h"
 #include "synth/squat_motion.h"
 
@@ -16,7 +19,11 @@ namespace mottix {
 
 struct FilmPlan {
   std::string name = "squat";
-  SquatPlan squat;
+  Lift lift = Lift::kSquat;
+  View view = View::kSide;
+  SquatPlan squat;  // the one of these that `lift` names is filmed
+  DeadliftPlan deadlift;
+  BenchPlan bench;
   RoomLook look;
   double load_kg = 80.0;
   std::uint32_t seed = 1;
@@ -24,7 +31,7 @@ struct FilmPlan {
   int height_px = 720;
   int fps_milli = 30000;
   double focal_of_side = 0.85;  // focal length as a part of the longer picture side
-  bool from_right = true;
+  bool from_right = true;       // from the side; from the front or rear it says which plate counts as near
   double distance_m = 3.7;
   double camera_height_m = 0.95;
   double yaw_deg = 0.0;
@@ -33,11 +40,13 @@ struct FilmPlan {
   double noise_grey = 3.0;      // sensor noise, grey levels, one standard deviation
   double shake_px = 0.0;        // of a hand: one standard deviation of each coordinate, 3/4 of it slow
 
+  LifterBuild& build();  // of whoever does the lift
   Expected<void> validate() const;
 };
 
 // A plan drawn from a seed: build, camera, room, load, reps, now and then a planted fault.
-FilmPlan planFromSeed(std::uint32_t seed);
+FilmPlan planFromSeed(std::uint32_t seed, Lift lift = Lift::kSquat, View view = View::kSide);
+std::unique_ptr<LiftMotion> motionOf(const FilmPlan& plan);  // the plan must be valid
 
 // Writes `film` (MP4) and, beside it, NAME.truth.json. `progress` gets the part done; false stops.
 Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,

@@ -10,6 +10,8 @@
 #include <Eigen/Geometry>
 #include <opencv2/core.hpp>
 
+#include "synth/bench_motion.h"
+
 namespace mottix {
 namespace {
 
@@ -53,9 +55,11 @@ float grain(const V& p) {
 struct Light {
   float strength;
   V lamp, window;
-  Light(float how_strong, double camera_z)
+  Light(float how_strong, const V& toward_camera)
       : strength(how_strong),
-        lamp(V(0.25F, 0.70F, camera_z > 0.0 ? 0.65F : -0.65F).normalized()),
+        lamp((0.65F * toward_camera +
+              V(0.25F * std::abs(toward_camera.z()), 0.70F, 0.25F * std::abs(toward_camera.x())))
+                 .normalized()),
         window(V(-0.7F, 0.35F, 0.6F).normalized()) {}
 };
 
@@ -226,11 +230,11 @@ Vec2 PinholeCamera::toPicture(const Vec3& world) const {
   return {focal_px * p.x() / p.z() + 0.5 * width_px, focal_px * p.y() / p.z() + 0.5 * height_px};
 }
 
-PinholeCamera PinholeCamera::beside(bool right, const Vec3& target_m, double distance_m, double yaw_deg,
+PinholeCamera PinholeCamera::around(double azimuth_deg, const Vec3& target_m, double distance_m,
                                     double pitch_deg, double roll_deg) {
-  const double rad = std::numbers::pi / 180.0, side = right ? 1.0 : -1.0;
-  const Vec3 forward = Vec3(std::sin(yaw_deg * rad) * std::cos(pitch_deg * rad), -std::sin(pitch_deg * rad),
-                            -side * std::cos(yaw_deg * rad) * std::cos(pitch_deg * rad));
+  const double rad = std::numbers::pi / 180.0;
+  const Vec3 forward(-std::sin(azimuth_deg * rad) * std::cos(pitch_deg * rad), -std::sin(pitch_deg * rad),
+                     -std::cos(azimuth_deg * rad) * std::cos(pitch_deg * rad));
   const Vec3 across = forward.cross(Vec3(0, 1, 0)).normalized();
   const Vec3 down = forward.cross(across);
   const double c = std::cos(roll_deg * rad), s = std::sin(roll_deg * rad);
@@ -362,7 +366,7 @@ struct ScenePicture::Solids {
 namespace {
 
 template <typename Solids>
-Solids lifterSolids(const SquatPose& pose, const PlateStack& plates, const RoomLook& look,
+Solids lifterSolids(const LiftPose& pose, const PlateStack& plates, const RoomLook& look,
                     const LifterBuild& build) {
   Solids s;
   const auto g = static_cast<float>(build.girth);
@@ -382,7 +386,13 @@ Solids lifterSolids(const SquatPose& pose, const PlateStack& plates, const RoomL
     limb(p(Joint::kAnkle), p(Joint::kHeel) + Vec3(0.05, 0.045, 0), 0.042F, 0.042F, shoe);
     limb(p(Joint::kShoulder), p(Joint::kElbow), 0.052F, 0.040F, shirt);
     limb(p(Joint::kElbow), p(Joint::kWrist), 0.040F, 0.030F, skin);
-    limb(p(Joint::kWrist), p(Joint::kWrist) + Vec3(-0.01, 0.03, 0), 0.036F, 0.034F, skin);
+    // The hand lies round the bar, or hangs on from the forearm.
+    const Vec3 wrist = p(Joint::kWrist);
+    const Vec3 held(pose.bar.x(), pose.bar.y() + pose.bar_slope * wrist.z(), wrist.z());
+    constexpr double kReach = 0.12;
+    const Vec3 hand =
+        (held - wrist).norm() < kReach ? held : Vec3(wrist + 0.07 * (wrist - p(Joint::kElbow)).normalized());
+    limb(wrist, hand, 0.036F, 0.034F, skin);
   }
   auto mid = [&](Joint j) {
     return Vec3(0.5 * (pose.right.joint[indexOf(j)] + pose.left.joint[indexOf(j)]));
@@ -399,11 +409,22 @@ Solids lifterSolids(const SquatPose& pose, const PlateStack& plates, const RoomL
 
   const Paint steel{V(165, 165, 165), Skin::kSteel};
   const V bar = toV(pose.bar);
-  s.discs.push_back({bar, -0.655F, 0.655F, 0.014F, steel});
+  const auto slope = static_cast<float>(pose.bar_slope);
+  // Pieces lie along z; a sloping bar is made of short ones, each at its own height.
+  auto rod = [&](float z0, float z1, float radius, const Paint& paint) {
+    constexpr float kPiece = 0.05F;
+    const int pieces = slope == 0.0F ? 1 : std::max(1, static_cast<int>(std::ceil((z1 - z0) / kPiece)));
+    for (int i = 0; i < pieces; ++i) {
+      const float a = z0 + (z1 - z0) * static_cast<float>(i) / static_cast<float>(pieces),
+                  b = z0 + (z1 - z0) * static_cast<float>(i + 1) / static_cast<float>(pieces);
+      s.discs.push_back({bar + V(0.0F, slope * 0.5F * (a + b), 0.0F), a, b, radius, paint});
+    }
+  };
+  rod(-0.655F, 0.655F, 0.014F, steel);
   for (const float sign : {1.0F, -1.0F}) {
     auto disc = [&](double z0, double z1, double radius, const Paint& paint) {
       const float a = sign * static_cast<float>(z0), b = sign * static_cast<float>(z1);
-      s.discs.push_back({bar, std::min(a, b), std::max(a, b), static_cast<float>(radius), paint});
+      rod(std::min(a, b), std::max(a, b), static_cast<float>(radius), paint);
     };
     disc(0.655, 1.10, 0.025, steel);
     disc(0.640, 0.655, 0.040, steel);
@@ -425,33 +446,51 @@ Solids lifterSolids(const SquatPose& pose, const PlateStack& plates, const RoomL
 ScenePicture::ScenePicture(PinholeCamera camera, PlateStack plates, RoomLook look, LifterBuild build)
     : camera_(camera), plates_(std::move(plates)), look_(look), build_(build) {
   const Eye eye(camera_);
-  const Light light(look_.light, camera_.position_m.z());
+  const Light light(look_.light, toV(towardCamera()));
   const std::size_t pixels = static_cast<std::size_t>(eye.width) * static_cast<std::size_t>(eye.height);
-  const float away = camera_.position_m.z() > 0.0 ? -1.0F : 1.0F;  // the side away from the camera
   const Paint wall{toV(look_.wall_bgr), Skin::kPlain}, floor{toV(look_.floor_bgr), Skin::kCloth},
-      post{V(40, 42, 44), Skin::kSteel}, wood{V(70, 105, 140), Skin::kCloth};
-  std::vector<Block> blocks = {{V(-8, -0.05F, -6), V(8, 0, 6), floor}};
-  const float wall_z = 2.4F * away;
-  blocks.push_back({V(-8, 0, std::min(wall_z, wall_z + 0.1F * away)),
-                    V(8, 3.2F, std::max(wall_z, wall_z + 0.1F * away)), wall});
-  blocks.push_back({V(-8, 0.0F, wall_z - 0.03F), V(8, 0.12F, wall_z + 0.03F), wood});
-  // A rack in front of the lifter, a bench and a shelf at the wall.
-  for (const float z : {-0.58F, 0.58F}) {
-    blocks.push_back({V(0.62F, 0, z - 0.035F), V(0.69F, 2.25F, z + 0.035F), post});
-    blocks.push_back({V(0.25F, 0.0F, z - 0.04F), V(0.85F, 0.06F, z + 0.04F), post});
-    blocks.push_back(
-        {V(0.56F, 1.25F, z - 0.03F), V(0.62F, 1.29F, z + 0.03F), Paint{V(30, 150, 190), Skin::kPlain}});
-  }
-  blocks.push_back({V(0.62F, 2.2F, -0.58F), V(0.69F, 2.25F, 0.58F), post});
-  blocks.push_back({V(-2.4F, 0.38F, std::min(1.6F * away, 2.0F * away)),
-                    V(-1.2F, 0.48F, std::max(1.6F * away, 2.0F * away)), wood});
-  blocks.push_back({V(1.5F, 0.6F, std::min(2.0F * away, 2.35F * away)),
-                    V(2.9F, 0.66F, std::max(2.0F * away, 2.35F * away)), post});
+      post{V(40, 42, 44), Skin::kSteel}, wood{V(70, 105, 140), Skin::kCloth},
+      hook{V(30, 150, 190), Skin::kPlain}, leather{V(38, 36, 40), Skin::kPlain};
+  std::vector<Block> blocks = {{V(-8, -0.05F, -8), V(8, 0, 8), floor}};
+  // What stands at the wall, by its place along the wall, its height and its distance behind the lifter.
+  const V away = -toV(towardCamera()), along(std::abs(away.z()), 0.0F, std::abs(away.x()));
+  auto behind = [&](float a0, float a1, float y0, float y1, float d0, float d1, const Paint& paint) {
+    const V p = a0 * along + V(0, y0, 0) + d0 * away, q = a1 * along + V(0, y1, 0) + d1 * away;
+    blocks.push_back({p.cwiseMin(q), p.cwiseMax(q), paint});
+  };
+  constexpr float kWall = 2.4F;
+  behind(-8, 8, 0, 3.2F, kWall, kWall + 0.1F, wall);
+  behind(-8, 8, 0.0F, 0.12F, kWall - 0.03F, kWall + 0.03F, wood);
+  behind(-2.4F, -1.2F, 0.38F, 0.48F, 1.6F, 2.0F, wood);
+  behind(1.5F, 2.9F, 0.6F, 0.66F, 2.0F, 2.35F, post);
   for (int i = 0; i < 5; ++i) {
     const float x = 1.65F + 0.26F * static_cast<float>(i);
-    blocks.push_back({V(x, 0.66F, std::min(2.05F * away, 2.3F * away)),
-                      V(x + 0.16F, 0.80F, std::max(2.05F * away, 2.3F * away)),
-                      Paint{V(70.0F + 20.0F * static_cast<float>(i % 3), 60, 80), Skin::kPlain}});
+    behind(x, x + 0.16F, 0.66F, 0.80F, 2.05F, 2.3F,
+           Paint{V(70.0F + 20.0F * static_cast<float>(i % 3), 60, 80), Skin::kPlain});
+  }
+  // Between lifter and wall, or beside the lifter, so that it never stands in the way.
+  const float rack_x = look_.view == View::kFront ? -1.0F : 1.0F;
+  auto block = [&](float x0, float x1, float y0, float y1, float z0, float z1, const Paint& paint) {
+    blocks.push_back({V(std::min(rack_x * x0, rack_x * x1), y0, z0),
+                      V(std::max(rack_x * x0, rack_x * x1), y1, z1), paint});
+  };
+  if (look_.lift == Lift::kSquat) {
+    for (const float z : {-0.58F, 0.58F}) {
+      block(0.62F, 0.69F, 0, 2.25F, z - 0.035F, z + 0.035F, post);
+      block(0.25F, 0.85F, 0.0F, 0.06F, z - 0.04F, z + 0.04F, post);
+      block(0.56F, 0.62F, 1.25F, 1.29F, z - 0.03F, z + 0.03F, hook);
+    }
+    block(0.62F, 0.69F, 2.2F, 2.25F, -0.58F, 0.58F, post);
+  } else if (look_.lift == Lift::kBench) {
+    const auto top = static_cast<float>(kBenchTop_m), half = static_cast<float>(kBenchHalf_m);
+    blocks.push_back({V(-0.62F, top - 0.08F, -half), V(0.55F, top, half), leather});
+    for (const float x : {-0.5F, 0.42F})
+      blocks.push_back({V(x, 0, -0.05F), V(x + 0.06F, top - 0.08F, 0.05F), post});
+    for (const float z : {-0.5F, 0.5F}) {
+      blocks.push_back({V(-0.50F, 0, z - 0.03F), V(-0.44F, 1.0F, z + 0.03F), post});
+      blocks.push_back({V(-0.8F, 0, z - 0.04F), V(-0.1F, 0.05F, z + 0.04F), post});
+    }
+    blocks.push_back({V(-0.50F, 0.25F, -0.5F), V(-0.44F, 0.31F, 0.5F), post});
   }
   for (int ray = 0; ray < kRays; ++ray) {
     auto layer = std::make_unique<Layer>();
@@ -486,10 +525,10 @@ void ScenePicture::mixDown(const cv::Range& columns, const cv::Range& rows,
   }
 }
 
-void ScenePicture::render(const std::function<SquatPose(double)>& pose, double time_s, double exposure_s,
+void ScenePicture::render(const std::function<LiftPose(double)>& pose, double time_s, double exposure_s,
                           cv::Mat& bgr) {
   const Eye eye(camera_);
-  const Light light(look_.light, camera_.position_m.z());
+  const Light light(look_.light, toV(towardCamera()));
   std::array<Solids, kRays> solids;
   Patch touched{eye.width, 0, eye.height, 0};
   for (int ray = 0; ray < kRays; ++ray) {
@@ -532,10 +571,16 @@ void ScenePicture::render(const std::function<SquatPose(double)>& pose, double t
     mixDown({touched.x0, touched.x1}, {touched.y0, touched.y1}, drawn_, bgr);
 }
 
+Vec3 ScenePicture::towardCamera() const {
+  const Vec3& c = camera_.position_m;
+  if (look_.view == View::kSide) return {0.0, 0.0, c.z() > 0.0 ? 1.0 : -1.0};
+  return {c.x() > 0.0 ? 1.0 : -1.0, 0.0, 0.0};
+}
+
 // Someone walks by between camera and lifter at 1.2 m/s.
 void ScenePicture::addPasserBy(Solids& solids, double time_s) const {
-  const double side = camera_.position_m.z() > 0.0 ? 1.0 : -1.0;
-  const Vec3 at(1.2 * (time_s - look_.passes_at_s), 0.0, 1.7 * side);
+  const Vec3 side = towardCamera(), way(std::abs(side.z()), 0.0, std::abs(side.x()));
+  const Vec3 at = 1.2 * (time_s - look_.passes_at_s) * way + 1.7 * side;
   const Paint coat{V(52, 66, 60), Skin::kCloth}, skin{toV(look_.skin_bgr), Skin::kPlain};
   auto limb = [&](double y0, double y1, float r0, float r1, const Paint& paint) {
     solids.limbs.push_back({toV(at + Vec3(0, y0, 0)), toV(at + Vec3(0, y1, 0)), r0, r1, paint});

@@ -12,7 +12,8 @@
 
 #include <opencv2/core/mat.hpp>
 
-#include "synth/squat_motion.h"
+#include "core/motion/rep_finder.h"
+#include "synth/lift_motion.h"
 
 namespace mottix {
 
@@ -26,9 +27,10 @@ struct PinholeCamera {
 
   Vec3 toCamera(const Vec3& world) const { return world_to_cam * (world - position_m); }
   Vec2 toPicture(const Vec3& world) const;
-  // Looks from the lifter's right (or left) at `target_m` from `distance_m` away.
-  static PinholeCamera beside(bool right, const Vec3& target_m, double distance_m, double yaw_deg,
-                              double pitch_deg, double roll_deg);
+  // Looks at `target_m` from `distance_m` away. `azimuth_deg` is the camera's place seen from above: 0 to the
+  // lifter's right, 90 in front, 180 to the left, -90 behind.
+  static PinholeCamera around(double azimuth_deg, const Vec3& target_m, double distance_m, double pitch_deg,
+                              double roll_deg);
 };
 
 struct PlateStack {  // on each side, from the inside out
@@ -43,6 +45,8 @@ struct PlateStack {  // on each side, from the inside out
 PlateStack platesFor(double load_kg, std::uint32_t seed);
 
 struct RoomLook {
+  Lift lift = Lift::kSquat;  // a rack, a bench or an empty floor
+  View view = View::kSide;   // the wall stands opposite the camera
   std::array<float, 3> wall_bgr{150, 150, 145}, floor_bgr{58, 58, 60}, shirt_bgr{70, 60, 120},
       shorts_bgr{60, 50, 45}, skin_bgr{110, 140, 190}, shoe_bgr{200, 200, 205};
   float light = 1.0F;
@@ -55,7 +59,7 @@ class ScenePicture {
   ScenePicture(PinholeCamera camera, PlateStack plates, RoomLook look, LifterBuild build);
   ~ScenePicture();
   // `pose` gives the lifter at a time; the exposure lasts `exposure_s` round `time_s`.
-  void render(const std::function<SquatPose(double)>& pose, double time_s, double exposure_s, cv::Mat& bgr);
+  void render(const std::function<LiftPose(double)>& pose, double time_s, double exposure_s, cv::Mat& bgr);
 
  private:
   struct Layer;
@@ -71,6 +75,7 @@ class ScenePicture {
   void mixDown(const cv::Range& columns, const cv::Range& rows,
                const std::vector<std::unique_ptr<Layer>>& layers, cv::Mat& bgr) const;
   void addPasserBy(Solids& solids, double time_s) const;
+  Vec3 towardCamera() const;  // level, along the room
 };
 
 }  // namespace mottix

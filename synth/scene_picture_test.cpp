@@ -6,6 +6,8 @@
 #include <gtest/gtest.h>
 #include <opencv2/core.hpp>
 
+#include "synth/squat_motion.h"
+
 namespace mottix {
 namespace {
 
@@ -17,7 +19,7 @@ struct Shot {
   bool right = true;
 
   explicit Shot(bool from_right = true) : right(from_right) {
-    camera = PinholeCamera::beside(right, Vec3(0.0, 0.8, 0.0), 3.6, 3.0, 1.0, 0.0);
+    camera = PinholeCamera::around(right ? -3.0 : 183.0, Vec3(0.0, 0.8, 0.0), 3.6, 1.0, 0.0);
     camera.width_px = 480;
     camera.height_px = 270;
     camera.focal_px = 420.0;

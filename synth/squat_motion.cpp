@@ -12,52 +12,11 @@ namespace mottix {
 namespace {
 
 constexpr double kDeg = std::numbers::pi / 180.0;
-constexpr double kHipHalfOfHeight = 0.053;  // hip joint centres, half their distance
-constexpr double kShoulderHalfOfHeight = 0.095;
-constexpr double kAnkleHeightOfHeight = 0.048;  // ankle joint centre above the floor, shoes on
-constexpr double kSwayM = 0.002;                // of a standing lifter
-constexpr double kHipsFirstUntil = 0.75;        // part of the way up over which the planted fault lasts
-
-// Minimum-jerk course from 0 to 1 (key flash1985).
-double course(double part) {
-  const double p = std::clamp(part, 0.0, 1.0);
-  return p * p * p * (10.0 + p * (-15.0 + 6.0 * p));
-}
-
-// The hinge of two links between their ends, as far toward `toward` as it bends.
-Vec3 hingeBetween(const Vec3& from, const Vec3& to, double first, double second, const Vec3& toward) {
-  const Vec3 d = to - from;
-  const double reach = std::min(d.norm(), 0.9999 * (first + second));
-  const double along = (reach * reach + first * first - second * second) / (2.0 * reach);
-  const double off = std::sqrt(std::max(0.0, first * first - along * along));
-  const Vec3 axis = d.normalized();
-  return from + along * axis + off * (toward - toward.dot(axis) * axis).normalized();
-}
+constexpr double kSwayM = 0.002;          // of a standing lifter
+constexpr double kHipsFirstUntil = 0.75;  // part of the way up over which the planted fault lasts
+constexpr double kCaveUntil = 0.9;
 
 }  // namespace
-
-Expected<void> LifterBuild::validate() const {
-  auto bad = [](const std::string& what) { return fail(Remedy::kCorrectInput, "Lifter: " + what); };
-  if (!(height_m >= 1.2 && height_m <= 2.3)) return bad("height_m must lie between 1.2 and 2.3.");
-  for (double share : {thigh_of_height, shank_of_height, trunk_of_height})
-    if (!(share >= 0.18 && share <= 0.34))
-      return bad("thigh, shank and trunk must lie between 0.18 and 0.34 of the height.");
-  if (!(girth >= 0.5 && girth <= 2.0)) return bad("girth must lie between 0.5 and 2.");
-  return {};
-}
-
-LifterBuild buildOf(const Body& body) {
-  LifterBuild b;
-  b.height_m = body.height_m;
-  auto share = [&](Segment s) { return body.length_m(s) / body.height_m; };
-  b.thigh_of_height = share(Segment::kThigh);
-  b.shank_of_height = share(Segment::kShank);
-  b.trunk_of_height = share(Segment::kTrunk) - kTrunkUnderBar;
-  b.upper_arm_of_height = share(Segment::kUpperArm);
-  b.forearm_of_height = share(Segment::kForearm);
-  b.foot_of_height = share(Segment::kFoot);
-  return b;
-}
 
 Expected<void> SquatPlan::validate() const {
   if (auto ok = build.validate(); !ok) return ok;
@@ -67,6 +26,7 @@ Expected<void> SquatPlan::validate() const {
     if (!(r.depth_m >= -0.25 && r.depth_m <= 0.12)) return bad("depth_m must lie between -0.25 and 0.12.");
     if (!(r.lean_gain_deg >= 0.0 && r.lean_gain_deg <= 25.0))
       return bad("lean_gain_deg must lie between 0 and 25.");
+    if (!(r.cave_deg >= 0.0 && r.cave_deg <= 40.0)) return bad("cave_deg must lie between 0 and 40.");
     if (!(std::abs(r.bar_forward_m) <= 0.12)) return bad("bar_forward_m must lie within 0.12 of mid-foot.");
     if (!(r.descent_s >= 0.4 && r.descent_s <= 8.0 && r.ascent_s >= 0.4 && r.ascent_s <= 10.0))
       return bad("descent_s and ascent_s must lie between 0.4 and 8 or 10 s.");
@@ -83,9 +43,9 @@ SquatMotion::SquatMotion(SquatPlan plan) : plan_(std::move(plan)) {
   for (const RepPlan& rep : plan_.reps) {
     RepEvents e;
     e.start_s = t;
-    e.bottom_s = e.start_s + rep.descent_s;
-    e.ascent_start_s = e.bottom_s + plan_.turn_s;
-    e.top_s = e.end_s = e.ascent_start_s + rep.ascent_s;
+    e.turn_s = e.start_s + rep.descent_s;
+    e.leave_s = e.turn_s + plan_.turn_s;
+    e.end_s = e.leave_s + rep.ascent_s;
     t = e.end_s + plan_.still_between_s;
     events_.push_back(e);
     bottoms_.push_back(bottom(rep));
@@ -111,31 +71,31 @@ RepEvents SquatMotion::seenEvents(std::size_t rep) const {
     const double y = at(t).bar.y();
     if (y < lowest - 1e-9) {
       lowest = y;
-      e.bottom_s = t;
+      e.turn_s = t;
     }
   }
   // While the turn lasts the bar stands still; its first moment was found, its last is the start of the way
   // up.
-  e.ascent_start_s = std::max(e.bottom_s, e.ascent_start_s);
+  e.leave_s = std::max(e.turn_s, e.leave_s);
   return e;
 }
 
 double SquatMotion::greatestGain_deg(std::size_t rep) const {
   const RepEvents& e = events_[rep];
-  const double bottom = at(e.ascent_start_s).trunk_lean_deg;
+  const double bottom = at(e.leave_s).trunk_lean_deg;
   double most = bottom;
   for (int i = 0; i <= 100; ++i)
-    most = std::max(most, at(e.ascent_start_s + (e.top_s - e.ascent_start_s) * i / 100.0).trunk_lean_deg);
+    most = std::max(most, at(e.leave_s + (e.end_s - e.leave_s) * i / 100.0).trunk_lean_deg);
   return most - bottom;
 }
 
 SquatMotion::Posture SquatMotion::bottom(const RepPlan& rep) const {
   // The thigh angle at which the hip lies `depth_m` below the knee, in solve's own geometry.
-  Posture p{0.5 * std::numbers::pi, plan_.lean_deg * kDeg, rep.bar_forward_m};
+  Posture p{0.5 * std::numbers::pi, plan_.lean_deg * kDeg, rep.bar_forward_m, plan_.toe_out_deg};
   double low = 0.2, high = 2.6;
   for (int round = 0; round < 40; ++round) {
     p.thigh_rad = 0.5 * (low + high);
-    const SquatPose pose = solve(p);
+    const LiftPose pose = solve(p);
     const double depth =
         pose.right.joint[indexOf(Joint::kKnee)].y() - pose.right.joint[indexOf(Joint::kHip)].y();
     (depth < rep.depth_m ? low : high) = p.thigh_rad;
@@ -144,18 +104,18 @@ SquatMotion::Posture SquatMotion::bottom(const RepPlan& rep) const {
 }
 
 SquatMotion::Posture SquatMotion::postureAt(double time_s) const {
-  const Posture up{1.0 * kDeg, 8.0 * kDeg, 0.0};
+  const Posture up{1.0 * kDeg, 8.0 * kDeg, 0.0, plan_.toe_out_deg};
   Posture p = up;
   p.bar_x_m += kSwayM * std::sin(1.9 * time_s);
   for (std::size_t r = 0; r < events_.size(); ++r) {
     const RepEvents& e = events_[r];
     if (time_s < e.start_s || time_s > e.end_s) continue;
     const Posture& low = bottoms_[r];
-    const bool rising = time_s > e.ascent_start_s;
-    const double part = rising ? (time_s - e.ascent_start_s) / (e.top_s - e.ascent_start_s) : 0.0;
+    const bool rising = time_s > e.leave_s;
+    const double part = rising ? (time_s - e.leave_s) / (e.end_s - e.leave_s) : 0.0;
     // The hip's height follows the course; the thigh's angle follows from the height, and the lean from the
     // angle.
-    const double drop = rising ? 1.0 - course(part) : course((time_s - e.start_s) / (e.bottom_s - e.start_s));
+    const double drop = rising ? 1.0 - course(part) : course((time_s - e.start_s) / (e.turn_s - e.start_s));
     const double cosine = std::cos(up.thigh_rad) + drop * (std::cos(low.thigh_rad) - std::cos(up.thigh_rad));
     p.thigh_rad = std::acos(std::clamp(cosine, -1.0, 1.0));
     const double down = (p.thigh_rad - up.thigh_rad) / (low.thigh_rad - up.thigh_rad);
@@ -163,24 +123,27 @@ SquatMotion::Posture SquatMotion::postureAt(double time_s) const {
     p.bar_x_m += down * low.bar_x_m;
     if (rising && part < kHipsFirstUntil)
       p.lean_rad += lean_bump_rad_[r] * std::pow(std::sin(std::numbers::pi * part / kHipsFirstUntil), 4);
+    // Knees cave in out of the bottom and come back toward lock-out.
+    if (rising && part < kCaveUntil)
+      p.knees_out_deg -= plan_.reps[r].cave_deg * std::pow(std::sin(std::numbers::pi * part / kCaveUntil), 2);
   }
   return p;
 }
 
-SquatPose SquatMotion::solve(const Posture& posture) const {
+LiftPose SquatMotion::solve(const Posture& posture) const {
   const LifterBuild& b = plan_.build;
   const double h = b.height_m;
-  const double out = std::tan(plan_.toe_out_deg * kDeg);
-  const double foot = b.foot_of_height * h * std::cos(plan_.toe_out_deg * kDeg);
-  const double trunk = b.trunk_of_height * h;
+  const double trunk = b.trunk_m();
 
-  const Vec3 ankle(-0.5 * foot + 0.24 * foot, kAnkleHeightOfHeight * h, plan_.stance_half_m);
+  LiftPose pose;
+  placeFoot(pose.right, b, {0.0, 0.0, plan_.stance_half_m}, plan_.toe_out_deg);
+  const Vec3 ankle = pose.right.joint[indexOf(Joint::kAnkle)];
   // bar.x = hip.x + (trunk + above)·sin(lean) - behind·cos(lean) gives hip.x, and that the knee.
   const double along = trunk + plan_.bar_above_m, behind = plan_.bar_behind_m, lean = posture.lean_rad;
   const double hip_x = posture.bar_x_m - along * std::sin(lean) + behind * std::cos(lean);
-  const double thigh = b.thigh_of_height * h, shank = b.shank_of_height * h, hip_z = kHipHalfOfHeight * h;
+  const double thigh = b.thigh_m(), shank = b.shank_m(), hip_z = kHipHalfOfHeight * h;
   // The hip's height is found at which the thigh, seen from the side, has the angle asked for.
-  const Vec3 toward_toes(1.0, 0.0, out);
+  const Vec3 knees_toward(1.0, 0.0, std::tan(posture.knees_out_deg * kDeg));
   const double reach = 0.9999 * (thigh + shank);
   double high = ankle.y() +
                 std::sqrt(reach * reach - std::pow(hip_x - ankle.x(), 2) - std::pow(hip_z - ankle.z(), 2)),
@@ -188,7 +151,7 @@ SquatPose SquatMotion::solve(const Posture& posture) const {
   Vec3 hip(hip_x, 0.0, hip_z), knee;
   for (int round = 0; round < 40; ++round) {
     hip.y() = 0.5 * (low + high);
-    knee = hingeBetween(ankle, hip, shank, thigh, toward_toes);
+    knee = hingeBetween(ankle, hip, shank, thigh, knees_toward);
     const double angle = std::atan2(knee.x() - hip.x(), hip.y() - knee.y());
     (angle < posture.thigh_rad ? high : low) = hip.y();
   }
@@ -196,13 +159,8 @@ SquatPose SquatMotion::solve(const Posture& posture) const {
   const Vec3 hip_mid(hip.x(), hip.y(), 0.0);
   const Vec3 shoulder_mid = hip_mid + trunk * up;
 
-  SquatPose pose;
   pose.trunk_lean_deg = lean / kDeg;
   pose.bar = hip_mid + along * up + behind * back;
-  auto set = [](Side& side, Joint j, Vec3 p, double z_sign) {
-    p.z() *= z_sign;
-    side.joint[indexOf(j)] = p;
-  };
   Vec3 shoulder = shoulder_mid, wrist = pose.bar,
        ear = shoulder_mid + 0.115 * h * (0.75 * up + Vec3(0, 0.25, 0));
   shoulder.z() = kShoulderHalfOfHeight * h;
@@ -210,25 +168,18 @@ SquatPose SquatMotion::solve(const Posture& posture) const {
   wrist += Vec3(0.02, -0.03, 0.0);
   ear += Vec3(0.02, 0.0, 0.07);
   const Vec3 low_and_behind(-0.35, -1.0, 0.0);
-  const Vec3 elbow =
-      hingeBetween(shoulder, wrist, b.upper_arm_of_height * h, b.forearm_of_height * h, low_and_behind);
-  const Vec3 heel(-0.5 * foot, 0.012, plan_.stance_half_m - 0.24 * foot * out);
-  const Vec3 toe(0.5 * foot, 0.015, plan_.stance_half_m + 0.76 * foot * out);
-  for (auto [side, sign] : {std::pair{&pose.right, 1.0}, {&pose.left, -1.0}}) {
-    set(*side, Joint::kAnkle, ankle, sign);
-    set(*side, Joint::kKnee, knee, sign);
-    set(*side, Joint::kHip, hip, sign);
-    set(*side, Joint::kShoulder, shoulder, sign);
-    set(*side, Joint::kElbow, elbow, sign);
-    set(*side, Joint::kWrist, wrist, sign);
-    set(*side, Joint::kEar, ear, sign);
-    set(*side, Joint::kHeel, heel, sign);
-    set(*side, Joint::kToe, toe, sign);
-  }
+  auto set = [&](Joint j, const Vec3& p) { pose.right.joint[indexOf(j)] = p; };
+  set(Joint::kKnee, knee);
+  set(Joint::kHip, hip);
+  set(Joint::kShoulder, shoulder);
+  set(Joint::kElbow, hingeBetween(shoulder, wrist, b.upperArm_m(), b.forearm_m(), low_and_behind));
+  set(Joint::kWrist, wrist);
+  set(Joint::kEar, ear);
+  pose.left = mirrored(pose.right);
   return pose;
 }
 
-SquatPose SquatMotion::at(double time_s) const {
+LiftPose SquatMotion::at(double time_s) const {
   return solve(postureAt(time_s));
 }
 

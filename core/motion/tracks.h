@@ -22,6 +22,10 @@ enum class TrackState { kSeen, kBridged, kLost };
 // Which way the lifter faces in the picture.
 enum class Facing { kUnknown, kLeft, kRight };
 
+// From where the lift was filmed. Of a bench press kFront is the foot end and kRear the head end: the camera
+// stands where the lifter looks, or behind the head.
+enum class View { kUnknown, kSide, kFront, kRear };
+
 enum class Joint { kHip, kKnee, kAnkle, kHeel, kToe, kShoulder, kElbow, kWrist, kEar };
 inline constexpr std::size_t kJointCount = 9;
 inline constexpr std::array<std::string_view, kJointCount> kJointNames = {
@@ -38,6 +42,17 @@ constexpr std::string_view nameOf(TrackState state) {
 }
 constexpr std::string_view nameOf(Facing facing) {
   return facing == Facing::kLeft ? "left" : facing == Facing::kRight ? "right" : "unknown";
+}
+constexpr std::string_view nameOf(View view) {
+  return view == View::kSide    ? "side"
+         : view == View::kFront ? "front"
+         : view == View::kRear  ? "rear"
+                                : "unknown";
+}
+inline std::optional<View> viewNamed(std::string_view name) {
+  for (View v : {View::kUnknown, View::kSide, View::kFront, View::kRear})
+    if (nameOf(v) == name) return v;
+  return std::nullopt;
 }
 inline std::optional<Joint> jointNamed(std::string_view name) {
   for (std::size_t i = 0; i < kJointCount; ++i)
@@ -93,8 +108,8 @@ struct ClipTracks {
 // Pictures a second, from the usual step between them; zero for fewer than two pictures.
 double usualRate(const std::vector<double>& time_s);
 
-// For a film that plays slower than it was recorded: times become those lived, `recorded_fps` pictures a second.
-// Nothing changes when the film is as fast already, or the rate is not positive.
+// For a film that plays slower than it was recorded: times become those lived, `recorded_fps` pictures a
+// second. Nothing changes when the film is as fast already, or the rate is not positive.
 void playAsLived(std::vector<double>& time_s, double recorded_fps);
 
 // Points the coach placed on one frame. `joints` holds only those that were placed.

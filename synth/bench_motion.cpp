@@ -1,0 +1,102 @@
+#include "synth/bench_motion.h"
+
+#include <cassert>
+#include <cmath>
+#include <numbers>
+#include <string>
+
+namespace mottix {
+namespace {
+
+constexpr double kPalm_m = 0.05;             // the bar lies that far above the wrist
+constexpr double kChestAboveJoint_m = 0.14;  // of the bar on the chest over the shoulder's centre
+constexpr double kBackToJoint_m = 0.11;
+constexpr double kStraight = 0.985;  // of the arm, at lock-out
+
+}  // namespace
+
+Expected<void> BenchPlan::validate() const {
+  if (auto ok = build.validate(); !ok) return ok;
+  auto bad = [](const std::string& what) { return fail(Remedy::kCorrectInput, "Bench plan: " + what); };
+  if (reps.empty() || reps.size() > 20) return bad("there must be 1 to 20 reps.");
+  for (const PressPlan& r : reps) {
+    if (!(r.touch_m >= 0.0 && r.touch_m <= 0.2)) return bad("touch_m must lie between 0 and 0.2.");
+    if (!(r.pause_s >= 0.0 && r.pause_s <= 5.0)) return bad("pause_s must lie between 0 and 5.");
+    if (!(r.right_lags_m >= 0.0 && r.right_lags_m <= 0.12))
+      return bad("right_lags_m must lie between 0 and 0.12.");
+    if (!(r.descent_s >= 0.4 && r.descent_s <= 8.0 && r.ascent_s >= 0.4 && r.ascent_s <= 10.0))
+      return bad("descent_s and ascent_s must lie between 0.4 and 8 or 10 s.");
+  }
+  if (!(grip_half_m >= 0.22 && grip_half_m <= 0.48)) return bad("grip_half_m lies between 0.22 and 0.48.");
+  return {};
+}
+
+Vec3 BenchMotion::shoulder_m() const {
+  return {-0.12, kBenchTop_m + kBackToJoint_m, kShoulderHalfOfHeight * plan_.build.height_m};
+}
+
+BenchMotion::BenchMotion(BenchPlan plan) : plan_(std::move(plan)) {
+  assert(plan_.validate() && "the plan comes from outside and is checked before");
+  const LifterBuild& b = plan_.build;
+  const Vec3 shoulder = shoulder_m();
+  constexpr double kTowardFeet_m = 0.02;
+  const double arm = kStraight * (b.upperArm_m() + b.forearm_m()), out = plan_.grip_half_m - shoulder.z();
+  top_ = {shoulder.x() + kTowardFeet_m,
+          shoulder.y() + std::sqrt(arm * arm - out * out - kTowardFeet_m * kTowardFeet_m) + kPalm_m};
+  double t = plan_.still_before_s;
+  for (const PressPlan& rep : plan_.reps) {
+    RepEvents e;
+    e.start_s = t;
+    e.turn_s = e.start_s + rep.descent_s;
+    e.leave_s = e.turn_s + rep.pause_s;
+    e.end_s = e.leave_s + rep.ascent_s;
+    t = e.end_s + plan_.still_between_s;
+    events_.push_back(e);
+  }
+  duration_s_ = t + 0.3;
+}
+
+LiftPose BenchMotion::at(double time_s) const {
+  const LifterBuild& b = plan_.build;
+  const double h = b.height_m;
+  const Vec3 shoulder = shoulder_m();
+  LiftPose pose;
+  pose.bar = Vec3(top_.x(), top_.y(), 0.0);
+  for (std::size_t r = 0; r < events_.size(); ++r) {
+    const RepEvents& e = events_[r];
+    if (time_s < e.start_s || time_s > e.end_s) continue;
+    const bool rising = time_s > e.leave_s;
+    const double up = rising ? course((time_s - e.leave_s) / (e.end_s - e.leave_s)) : 0.0;
+    const double drop = rising ? 1.0 - up : course((time_s - e.start_s) / (e.turn_s - e.start_s));
+    const Vec2 touch(shoulder.x() + plan_.reps[r].touch_m, shoulder.y() + kChestAboveJoint_m);
+    // Down in a light curve; up and back a little sooner than it came.
+    pose.bar.y() += drop * (touch.y() - top_.y());
+    pose.bar.x() += std::pow(drop, rising ? 1.4 : 1.0) * (touch.x() - top_.x());
+    if (rising)
+      pose.bar_slope = -plan_.reps[r].right_lags_m * std::pow(std::sin(std::numbers::pi * up), 2) /
+                       (2.0 * plan_.grip_half_m);
+  }
+  const Vec3 hip(shoulder.x() + b.trunk_m(), shoulder.y() - 0.035, kHipHalfOfHeight * h);
+  const Vec3 foot(hip.x() + 0.85 * b.thigh_m() + 0.07, 0.0, 0.29);
+  const Vec3 ear(shoulder.x() - 0.13 * h, shoulder.y() + 0.01, 0.07);
+  for (Side* side : {&pose.right, &pose.left}) {
+    // Worked out for the right; the left is its mirror image under a bar that rises the other way.
+    const double slope = side == &pose.right ? pose.bar_slope : -pose.bar_slope;
+    placeFoot(*side, b, foot, 20.0);
+    auto set = [&](Joint j, const Vec3& at) { side->joint[indexOf(j)] = at; };
+    set(Joint::kHip, hip);
+    set(Joint::kKnee,
+        hingeBetween(side->joint[indexOf(Joint::kAnkle)], hip, b.shank_m(), b.thigh_m(), {0.4, 1.0, 0.5}));
+    set(Joint::kShoulder, shoulder);
+    set(Joint::kEar, ear);
+    const Vec3 wrist(pose.bar.x(), pose.bar.y() + slope * plan_.grip_half_m - kPalm_m, plan_.grip_half_m);
+    set(Joint::kWrist, wrist);
+    set(Joint::kElbow, hingeBetween(shoulder, wrist, b.upperArm_m(), b.forearm_m(), {0.8, -0.6, 0.8}));
+  }
+  pose.left = mirrored(pose.left);
+  pose.trunk_lean_deg =
+      -std::atan2(hip.x() - shoulder.x(), shoulder.y() - hip.y()) * 180.0 / std::numbers::pi;
+  return pose;
+}
+
+}  // namespace mottix

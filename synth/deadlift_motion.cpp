@@ -1,0 +1,187 @@
+#include "synth/deadlift_motion.h"
+
+#include <algorithm>
+#include <cassert>
+#include <cmath>
+#include <numbers>
+#include <string>
+
+namespace mottix {
+namespace {
+
+constexpr double kDeg = std::numbers::pi / 180.0;
+constexpr double kBarOnFloor_m = 0.225;
+constexpr double kHand_m = 0.07;  // from the wrist to the middle of the bar
+constexpr double kBendDown_s = 1.3;
+constexpr double kHipsFirst_s = 0.4;  // before lift-off
+constexpr double kLegsLead = 2.1;     // at lift-off hips and shoulders rise alike
+constexpr double kTopShin_rad = 2.0 * kDeg, kTopThigh_rad = 2.0 * kDeg, kTopLean_rad = 1.0 * kDeg;
+
+}  // namespace
+
+DeadliftPlan DeadliftPlan::sumo() {
+  DeadliftPlan plan;
+  plan.stance_half_m = 0.36;
+  plan.toe_out_deg = 42.0;
+  plan.grip_half_m = 0.20;
+  plan.shin_lean_deg = 6.0;
+  plan.shoulder_ahead_m = 0.02;
+  return plan;
+}
+
+Expected<void> DeadliftPlan::validate() const {
+  if (auto ok = build.validate(); !ok) return ok;
+  auto bad = [](const std::string& what) { return fail(Remedy::kCorrectInput, "Deadlift plan: " + what); };
+  if (reps.empty() || reps.size() > 20) return bad("there must be 1 to 20 reps.");
+  for (const PullPlan& r : reps) {
+    if (!(std::abs(r.drift_m) <= 0.15)) return bad("drift_m must lie within 0.15.");
+    if (!(r.hips_first_deg >= 0.0 && r.hips_first_deg <= 15.0))
+      return bad("hips_first_deg must lie between 0 and 15.");
+    if (!(r.pull_s >= 0.4 && r.pull_s <= 10.0 && r.lower_s >= 0.3 && r.lower_s <= 8.0 && r.hold_s >= 0.1 &&
+          r.hold_s <= 5.0))
+      return bad("pull_s, hold_s and lower_s must lie between 0.1 and 10 s.");
+  }
+  if (!(stance_half_m >= 0.05 && stance_half_m <= 0.45))
+    return bad("stance_half_m lies between 0.05 and 0.45.");
+  if (!(shin_lean_deg >= 0.0 && shin_lean_deg <= 30.0)) return bad("shin_lean_deg lies between 0 and 30.");
+  if (!(std::abs(shoulder_ahead_m) <= 0.12)) return bad("shoulder_ahead_m must lie within 0.12.");
+  return {};
+}
+
+DeadliftMotion::DeadliftMotion(DeadliftPlan plan) : plan_(std::move(plan)) {
+  assert(plan_.validate() && "the plan comes from outside and is checked before");
+  const LifterBuild& b = plan_.build;
+  const double h = b.height_m;
+  Side feet;
+  placeFoot(feet, b, {0.0, 0.0, plan_.stance_half_m}, plan_.toe_out_deg);
+  ankle_ = feet.joint[indexOf(Joint::kAnkle)].head<2>();
+  // Legs and arms that go outward look shorter from the side.
+  auto seen = [](double length, double out) { return std::sqrt(length * length - out * out); };
+  const double leg_out = plan_.stance_half_m - kHipHalfOfHeight * h, leg = b.shank_m() + b.thigh_m();
+  const double shorter = seen(leg, leg_out) / leg;
+  shank_m_ = 0.9999 * shorter * b.shank_m();
+  thigh_m_ = 0.9999 * shorter * b.thigh_m();
+  arm_m_ = seen(b.upperArm_m() + b.forearm_m() + kHand_m, plan_.grip_half_m - kShoulderHalfOfHeight * h);
+  const Vec2 floor(plan_.bar_x_m, kBarOnFloor_m);
+  double low = 10.0 * kDeg, high = 110.0 * kDeg;
+  for (int round = 0; round < 40; ++round) {
+    thigh_back_rad_ = 0.5 * (low + high);
+    const double ahead = shoulder(hip(0.0), floor).x() - floor.x();
+    (ahead > plan_.shoulder_ahead_m ? low : high) = thigh_back_rad_;
+  }
+  const Vec2 top = hip(1.0) + b.trunk_m() * Vec2(std::sin(kTopLean_rad), std::cos(kTopLean_rad));
+  const double across = top.x() - plan_.bar_x_m;
+  top_y_m_ = top.y() - std::sqrt(arm_m_ * arm_m_ - across * across);
+
+  down_s_ = plan_.stand_s + kBendDown_s;
+  double t = down_s_ + plan_.still_before_s;
+  for (const PullPlan& rep : plan_.reps) {
+    RepEvents e;
+    e.start_s = t;
+    e.turn_s = e.start_s + rep.pull_s;
+    e.leave_s = e.turn_s + rep.hold_s;
+    e.end_s = e.leave_s + rep.lower_s;
+    t = e.end_s + plan_.still_between_s;
+    events_.push_back(e);
+    // The size of the planted lean is met by bisection.
+    double ahead_low = 0.0, ahead_high = 0.9;
+    for (int round = 0; round < 30; ++round) {
+      const double mid = 0.5 * (ahead_low + ahead_high);
+      (lean_deg(mid, floor) - lean_deg(0.0, floor) < rep.hips_first_deg ? ahead_low : ahead_high) = mid;
+    }
+    legs_ahead_.push_back(rep.hips_first_deg > 0.0 ? 0.5 * (ahead_low + ahead_high) : 0.0);
+  }
+  duration_s_ = t + 0.3;
+}
+
+Vec2 DeadliftMotion::hip(double legs) const {
+  auto at = [&](double shin, double thigh) {
+    return Vec2(ankle_ + shank_m_ * Vec2(std::sin(shin), std::cos(shin)) +
+                thigh_m_ * Vec2(-std::sin(thigh), std::cos(thigh)));
+  };
+  const Vec2 low = at(plan_.shin_lean_deg * kDeg, thigh_back_rad_), high = at(kTopShin_rad, kTopThigh_rad);
+  // Upward first, then forward: the hips come in last.
+  return {low.x() + legs * legs * (high.x() - low.x()), low.y() + legs * (high.y() - low.y())};
+}
+
+// Where a trunk that begins at the hip meets arms that end at the bar: the upper of the two places.
+Vec2 DeadliftMotion::shoulder(const Vec2& hip, const Vec2& bar) const {
+  const double trunk = plan_.build.trunk_m();
+  const Vec2 d = hip - bar;
+  const double apart = std::clamp(d.norm(), std::abs(arm_m_ - trunk) + 1e-6, arm_m_ + trunk - 1e-6);
+  const double along = (apart * apart + arm_m_ * arm_m_ - trunk * trunk) / (2.0 * apart);
+  const double off = std::sqrt(std::max(0.0, arm_m_ * arm_m_ - along * along));
+  const Vec2 axis = d.normalized(), up(axis.y(), -axis.x());
+  return bar + along * axis + off * (up.y() >= 0.0 ? up : Vec2(-up));
+}
+
+double DeadliftMotion::lean_deg(double legs, const Vec2& bar) const {
+  const Vec2 h = hip(legs), trunk = shoulder(h, bar) - h;
+  return std::atan2(trunk.x(), trunk.y()) / kDeg;
+}
+
+DeadliftMotion::Posture DeadliftMotion::postureAt(double time_s) const {
+  Posture p;
+  p.bar = {plan_.bar_x_m, kBarOnFloor_m};
+  if (time_s < down_s_) {
+    const double bent = course((time_s - plan_.stand_s) / kBendDown_s);
+    p.legs = 1.0 - bent;
+    p.hands_off = 1.0 - bent;
+    return p;
+  }
+  for (std::size_t r = 0; r < events_.size(); ++r) {
+    const RepEvents& e = events_[r];
+    if (time_s < e.start_s - kHipsFirst_s || time_s > e.end_s) continue;
+    const bool lowering = time_s > e.leave_s;
+    const double part = lowering ? 1.0 - course((time_s - e.leave_s) / (e.end_s - e.leave_s))
+                                 : course((time_s - e.start_s) / (e.turn_s - e.start_s));
+    const double ahead =
+        lowering ? 0.0 : legs_ahead_[r] * course((time_s - e.start_s + kHipsFirst_s) / kHipsFirst_s);
+    p.legs = 1.0 - (1.0 - ahead) * std::pow(1.0 - part, kLegsLead);
+    p.bar.y() += part * (top_y_m_ - kBarOnFloor_m);
+    p.bar.x() += plan_.reps[r].drift_m * std::pow(std::sin(std::numbers::pi * part), 2);
+  }
+  return p;
+}
+
+LiftPose DeadliftMotion::at(double time_s) const {
+  const LifterBuild& b = plan_.build;
+  const double h = b.height_m;
+  const Posture p = postureAt(time_s);
+  const Vec2 hip2 = hip(p.legs);
+  Vec2 shoulder2 = shoulder(hip2, p.bar);
+  if (p.hands_off > 0.0) {
+    const Vec2 held = hip(0.0), bent = shoulder(held, p.bar) - held;
+    const double lean = (1.0 - p.hands_off) * std::atan2(bent.x(), bent.y()) + p.hands_off * kTopLean_rad;
+    shoulder2 = hip2 + b.trunk_m() * Vec2(std::sin(lean), std::cos(lean));
+  }
+  LiftPose pose;
+  pose.bar = Vec3(p.bar.x(), p.bar.y(), 0.0);
+  placeFoot(pose.right, b, {0.0, 0.0, plan_.stance_half_m}, plan_.toe_out_deg);
+  auto set = [&](Joint j, const Vec3& at) { pose.right.joint[indexOf(j)] = at; };
+  const Vec3 ankle = pose.right.joint[indexOf(Joint::kAnkle)];
+  const Vec3 hip_at(hip2.x(), hip2.y(), kHipHalfOfHeight * h);
+  const Vec3 shoulder_at(shoulder2.x(), shoulder2.y(), kShoulderHalfOfHeight * h);
+  set(Joint::kHip, hip_at);
+  set(Joint::kKnee,
+      hingeBetween(ankle, hip_at, b.shank_m(), b.thigh_m(), {1.0, 0.0, std::tan(plan_.toe_out_deg * kDeg)}));
+  set(Joint::kShoulder, shoulder_at);
+  // Hands hang below the shoulders, or hold the bar with straight arms.
+  const Vec3 held(p.bar.x(), p.bar.y(), plan_.grip_half_m);
+  const double arm = b.upperArm_m() + b.forearm_m();
+  const Vec3 hanging = shoulder_at - Vec3(-0.02, 0.995 * arm, -0.03);
+  const Vec3 on_bar = shoulder_at + arm / (arm + kHand_m) * (held - shoulder_at);
+  Vec3 wrist = p.hands_off * hanging + (1.0 - p.hands_off) * on_bar;
+  const Vec3 reach = wrist - shoulder_at;
+  if (reach.norm() > 0.9999 * arm) wrist = shoulder_at + 0.9999 * arm * reach.normalized();
+  set(Joint::kWrist, wrist);
+  set(Joint::kElbow, hingeBetween(shoulder_at, wrist, b.upperArm_m(), b.forearm_m(), {-1.0, 0.0, 0.3}));
+  const Vec2 up = (shoulder2 - hip2).normalized();
+  set(Joint::kEar, Vec3(shoulder2.x() + 0.115 * h * 0.75 * up.x() + 0.02,
+                        shoulder2.y() + 0.115 * h * (0.75 * up.y() + 0.25), 0.07));
+  pose.left = mirrored(pose.right);
+  pose.trunk_lean_deg = std::atan2(up.x(), up.y()) / kDeg;
+  return pose;
+}
+
+}  // namespace mottix

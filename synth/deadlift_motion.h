@@ -1,0 +1,65 @@
+// A deadlift: the lifter stands, takes hold of the bar and pulls it over mid-foot, save for what is planted.
+//
+// Legs follow a course from set-up to lock-out in which hips and shoulders first rise alike; given hip and
+// bar, the trunk's lean follows from its own length and that of the arms.
+#pragma once
+
+#include "synth/lift_motion.h"
+
+namespace mottix {
+
+struct PullPlan {
+  double drift_m = 0.0;         // planted: bar in front of its line, greatest at the middle of the pull
+  double hips_first_deg = 0.0;  // planted: trunk lean gained before the bar leaves the floor
+  double pull_s = 1.2;
+  double hold_s = 0.5;  // at lock-out
+  double lower_s = 1.15;
+};
+
+struct DeadliftPlan {
+  LifterBuild build;
+  std::vector<PullPlan> reps = {PullPlan{}, PullPlan{}, PullPlan{}};
+  double stand_s = 0.8;          // before the lifter bends down
+  double still_before_s = 0.9;   // hands on the bar, before the first pull
+  double still_between_s = 1.1;  // bar on the floor
+  double stance_half_m = 0.13;   // ankle from the mid-plane
+  double toe_out_deg = 15.0;
+  double grip_half_m = 0.28;
+  double shin_lean_deg = 13.0;     // in the set-up
+  double shoulder_ahead_m = 0.04;  // of the bar, in the set-up
+  double bar_x_m = 0.01;           // in front of mid-foot
+
+  // Feet wide, hands between them.
+  static DeadliftPlan sumo();
+  Expected<void> validate() const;
+};
+
+class DeadliftMotion : public LiftMotion {
+ public:
+  explicit DeadliftMotion(DeadliftPlan plan);  // the plan must be valid
+  const LifterBuild& build() const override { return plan_.build; }
+  LiftPose at(double time_s) const override;
+
+ private:
+  // In the side view (m): how far the legs have come from set-up (0) to lock-out (1), and where the bar is.
+  struct Posture {
+    double legs = 0.0;
+    Vec2 bar = Vec2::Zero();
+    double hands_off = 0.0;  // 1: the arms hang free
+  };
+
+  DeadliftPlan plan_;
+  Vec2 ankle_ = Vec2::Zero();
+  double shank_m_ = 0.0, thigh_m_ = 0.0, arm_m_ = 0.0;  // as long as they look from the side
+  double thigh_back_rad_ = 0.0;                         // in the set-up
+  double top_y_m_ = 0.0;                                // of the bar at lock-out
+  double down_s_ = 0.0;                                 // when the hands are on the bar
+  std::vector<double> legs_ahead_;                      // one a rep: planted, part of the legs' course
+
+  Vec2 hip(double legs) const;
+  Vec2 shoulder(const Vec2& hip, const Vec2& bar) const;
+  double lean_deg(double legs, const Vec2& bar) const;
+  Posture postureAt(double time_s) const;
+};
+
+}  // namespace mottix

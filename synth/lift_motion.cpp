@@ -1,0 +1,64 @@
+#include "synth/lift_motion.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+#include <string>
+
+#include <Eigen/Geometry>
+
+namespace mottix {
+
+double course(double part) {
+  const double p = std::clamp(part, 0.0, 1.0);
+  return std::min(1.0, p * p * p * (10.0 + p * (-15.0 + 6.0 * p)));
+}
+
+Vec3 hingeBetween(const Vec3& from, const Vec3& to, double first, double second, const Vec3& toward) {
+  const Vec3 d = to - from;
+  const double reach = std::min(d.norm(), 0.9999 * (first + second));
+  const double along = (reach * reach + first * first - second * second) / (2.0 * reach);
+  const double off = std::sqrt(std::max(0.0, first * first - along * along));
+  const Vec3 axis = d.normalized();
+  return from + along * axis + off * (toward - toward.dot(axis) * axis).normalized();
+}
+
+void placeFoot(Side& side, const LifterBuild& build, const Vec3& middle, double toe_out_deg) {
+  const double turn = toe_out_deg * std::numbers::pi / 180.0;
+  const double foot = build.foot_m() * std::cos(turn), out = std::tan(turn);
+  side.joint[indexOf(Joint::kAnkle)] =
+      middle + Vec3(-0.5 * foot + 0.24 * foot, kAnkleAboveFloor * build.height_m, 0.0);
+  side.joint[indexOf(Joint::kHeel)] = middle + Vec3(-0.5 * foot, 0.012, -0.24 * foot * out);
+  side.joint[indexOf(Joint::kToe)] = middle + Vec3(0.5 * foot, 0.015, 0.76 * foot * out);
+}
+
+Side mirrored(const Side& side) {
+  Side other = side;
+  for (Vec3& p : other.joint) p.z() = -p.z();
+  return other;
+}
+
+Expected<void> LifterBuild::validate() const {
+  auto bad = [](const std::string& what) { return fail(Remedy::kCorrectInput, "Lifter: " + what); };
+  if (!(height_m >= 1.2 && height_m <= 2.3)) return bad("height_m must lie between 1.2 and 2.3.");
+  for (double share : {thigh_of_height, shank_of_height, trunk_of_height})
+    if (!(share >= 0.18 && share <= 0.34))
+      return bad("thigh, shank and trunk must lie between 0.18 and 0.34 of the height.");
+  if (!(girth >= 0.5 && girth <= 2.0)) return bad("girth must lie between 0.5 and 2.");
+  return {};
+}
+
+LifterBuild buildOf(const Body& body) {
+  LifterBuild b;
+  b.height_m = body.height_m;
+  auto share = [&](Segment s) { return body.length_m(s) / body.height_m; };
+  b.thigh_of_height = share(Segment::kThigh);
+  b.shank_of_height = share(Segment::kShank);
+  b.trunk_of_height = share(Segment::kTrunk) - kTrunkUnderBar;
+  b.upper_arm_of_height = share(Segment::kUpperArm);
+  b.forearm_of_height = share(Segment::kForearm);
+  b.foot_of_height = share(Segment::kFoot);
+  return b;
+}
+
+}  // namespace mottix
