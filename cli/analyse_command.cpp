@@ -34,8 +34,9 @@ struct AnalyseOptions {
 void printSummary(const Analysis& analysis, const RuleBook& book, const Asked& asked,
                   const Athlete& athlete) {
   auto line = [](const QString& text) { std::cout << text.toStdString() << '\n'; };
-  line(QStringLiteral("%1 reps; scale at the plate %2, at the body %3 mm a pixel")
+  line(QStringLiteral("%1 reps, filmed %2; scale at the plate %3, at the body %4 mm a pixel")
            .arg(analysis.reps.size())
+           .arg(viewWords(analysis.view, analysis.facing, asked.lift))
            .arg(withError(analysis.plate_scale, ""), withError(analysis.body_scale, "")));
   for (const Rep& rep : analysis.reps) {
     QString text = QStringLiteral("rep %1").arg(rep.number);
@@ -55,9 +56,6 @@ void printSummary(const Analysis& analysis, const RuleBook& book, const Asked& a
 }
 
 Expected<void> analyseClip(const AnalyseOptions& o) {
-  if (o.view != "auto" && o.view != "side")
-    return fail(Remedy::kFilmAgain,
-                "Only side views can be measured so far; this one is stated to be “" + o.view + "”.");
   const RuleBook& book = builtInRuleBook();
   if (o.school != book.name)
     return fail(Remedy::kCorrectInput,
@@ -69,6 +67,10 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
   edit.asked.variant = o.variant;
   edit.asked.reps = 0;
   edit.asked.plate_mm = o.plate_mm;
+  edit.asked.view = o.view == "front" || o.view == "foot"  ? View::kFront
+                    : o.view == "rear" || o.view == "head" ? View::kRear
+                    : o.view == "side"                     ? View::kSide
+                                                           : View::kUnknown;
   edit.asked.facing = o.facing == "left"    ? Facing::kLeft
                       : o.facing == "right" ? Facing::kRight
                                             : Facing::kUnknown;
@@ -100,14 +102,22 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
       return true;
     });
   };
-  const bool find = edit.placed.empty() && settings.lift == Lift::kSquat && !o.bar_only;
+  bool find = edit.placed.empty() && settings.lift == Lift::kSquat && !o.bar_only;
   const double half = edit.placed.empty() && !find ? 1.0 : 0.3;
   TrackSettings track_settings;
   track_settings.plate_mm = o.plate_mm;
+  track_settings.view = edit.asked.view;
   auto clip = trackBar(o.clip, track_settings, progress("following the bar", 0.0, half));
   if (shows) std::fprintf(stderr, "\r                              \r");
   if (!clip) return tl::make_unexpected(clip.error());
   playAsLived(clip->tracks.time_s, o.recorded_fps);
+  if (clip->tracks.across()) {
+    if (!edit.placed.empty())
+      return fail(Remedy::kCorrectInput, "“" + o.points + "” holds joints of a side view, but in “" +
+                                             fs::path(o.clip).filename().string() +
+                                             "” the bar lies across the picture.");
+    find = false;
+  }
   if (!edit.placed.empty()) {
     std::array<JointTrack, kJointCount> raw;
     auto carried =
@@ -154,12 +164,12 @@ void addAnalyseCommand(CLI::App& app, int& exit_code) {
   auto o = std::make_shared<AnalyseOptions>();
   CLI::App* c =
       app.add_subcommand("analyse", "Measure one clip: reps, measures with error, findings, next load");
-  c->add_option("CLIP", o->clip, "Film of one set, from the side")->required();
+  c->add_option("CLIP", o->clip, "Film of one set, from the side, the front or the rear")->required();
   c->add_option("--lift", o->lift, "What is lifted")
       ->check(CLI::IsMember({"squat", "bench", "deadlift"}))
       ->capture_default_str();
   c->add_option("--variant", o->variant, "Variant, in own words (\"low bar\")");
-  c->add_option("--view", o->view, "Where it was filmed from")
+  c->add_option("--view", o->view, "Where it was filmed from; of a bench press the head or foot end")
       ->check(CLI::IsMember({"side", "front", "rear", "head", "foot", "auto"}))
       ->capture_default_str();
   c->add_option("--facing", o->facing, "Which way the lifter faces in the picture")

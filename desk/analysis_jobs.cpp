@@ -33,6 +33,7 @@ Expected<Stage> runBar(const TrackJob& job, const Progress& progress) {
     TrackSettings settings;
     settings.plate_mm = job.asked.plate_mm;
     settings.seed = job.seed;
+    settings.view = job.asked.view;
     auto tracked = trackBar(job.film, settings, progress);
     if (!tracked) return tl::make_unexpected(tracked.error());
     stage.clip = std::move(*tracked);
@@ -167,7 +168,7 @@ void AnalysisJobs::start(TrackJob job) {
         auto stage = progress(0.0) ? runBar(job, progress) : fail(Remedy::kCancelled, "Stopped.");
         QMetaObject::invokeMethod(this, [this, job, models, stop, part, stage = std::move(stage)]() mutable {
           if (!stage) return end(job.set, stage.error());
-          if (!looksForJoints(job, models)) {
+          if (!looksForJoints(job, models) || stage->clip.tracks.across()) {
             forget(job.set);
             stage->outcome.record.version = std::string(kTrackerVersion);
             return emit finished(job.set, std::make_shared<TrackOutcome>(std::move(stage->outcome)));

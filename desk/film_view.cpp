@@ -612,6 +612,22 @@ void FilmView::paintLoupe(QPainter& p, const Vec2& at) const {
   p.drawEllipse(where, kRadius, kRadius);
 }
 
+// Where a level bar would lie, through its middle.
+void FilmView::paintLevel(QPainter& p, const QString& value) const {
+  const auto& tilt = data_->analysis->bar_tilt;
+  if (!tilt || shown_ >= tilt->deg.size() || !tilt->deg[shown_]) return;
+  const QPointF l = toWidget(data_->tracks.ends[0][shown_].p_px),
+                r = toWidget(data_->tracks.ends[1][shown_].p_px);
+  QTransform level;
+  // In the picture the right end is too high by the tilt; turning it back clockwise makes it level.
+  level.rotate(*tilt->deg[shown_]);
+  const QPointF middle = 0.5 * (l + r), half = 0.62 * level.map(r - l);
+  p.setPen(QPen(kOnFilm, 1.8, Qt::DashLine));
+  p.drawLine(middle - half, middle + half);
+  if (!value.isEmpty())
+    paintTag(p, middle + half + QPointF(6, *tilt->deg[shown_] > 0.0 ? 14 : -34), value, true);
+}
+
 void FilmView::paintEvidence(QPainter& p) const {
   if (data_ == nullptr || !data_->analysis) return;
   const Analysis& a = *data_->analysis;
@@ -675,6 +691,8 @@ void FilmView::paintEvidence(QPainter& p) const {
     if (on_frame)
       paintTag(p, h + QPointF(toWidget(*shoulder).x() > h.x() ? -14 : 14, -70), tr("+%1").arg(value),
                toWidget(*shoulder).x() > h.x());
+  } else if (rule->measure == MeasureId::kBarTilt) {
+    paintLevel(p, on_frame ? tr("%1 from level").arg(value) : QString());
   } else if (rule->measure == MeasureId::kBarForwardMax && on_frame) {
     paintTag(p, toWidget(data_->tracks.bar[shown_].p_px) + QPointF(26, -40), tr("forward %1").arg(value),
              false);
@@ -702,6 +720,9 @@ void FilmView::paintEvent(QPaintEvent*) {
         data_->tracks.bar[shown_].state != TrackState::kLost) {
       const BarSample& bar = data_->tracks.bar[shown_];
       const QPointF at = toWidget(bar.p_px);
+      if (data_->tracks.across())
+        lineOnFilm(p, toWidget(data_->tracks.ends[0][shown_].p_px),
+                   toWidget(data_->tracks.ends[1][shown_].p_px));
       p.setBrush(Qt::NoBrush);
       p.setPen(QPen(kOnFilm, 5.0));
       p.drawEllipse(at, 11, 11);

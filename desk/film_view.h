@@ -120,6 +120,7 @@ class FilmView : public QWidget {
   Vec2 barOnShown(std::size_t frame) const;
   void layFigure();
   void paintEvidence(QPainter& painter) const;
+  void paintLevel(QPainter& p, const QString& value) const;
   void paintJoints(QPainter& painter, const std::array<std::optional<Vec2>, kJointCount>& points,
                    bool handles) const;
   void paintTag(QPainter& painter, const QPointF& at, const QString& text, bool on_left) const;

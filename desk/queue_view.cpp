@@ -279,7 +279,7 @@ void Lane::finish() {
   if (tiles_ == 0) {
     auto* empty =
         new QLabel(tr("No films yet. Drop a film of one set here, filmed from the side with the whole plate "
-                      "and both feet in the picture."));
+                      "and both feet in the picture, or from the front with both plates in it."));
     empty->setWordWrap(true);
     empty->setFont(type(14));
     QPalette palette = empty->palette();

@@ -1,6 +1,7 @@
 #include "desk/set_sheet.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <numbers>
 #include <set>
@@ -30,6 +31,13 @@
 
 namespace mottix {
 namespace {
+
+// From where a lift can be filmed, as the sentence offers it.
+constexpr std::array<std::pair<View, Facing>, 5> kPlaces = {{{View::kSide, Facing::kRight},
+                                                             {View::kSide, Facing::kLeft},
+                                                             {View::kSide, Facing::kUnknown},
+                                                             {View::kFront, Facing::kUnknown},
+                                                             {View::kRear, Facing::kUnknown}}};
 
 // The numeral in the margin that names a station.
 class StationMark : public QWidget {
@@ -116,6 +124,7 @@ void SetSheet::build() {
   key(Qt::Key_P, &SetSheet::placeFigure);
   key(Qt::Key_L, &SetSheet::pointAtPlate);
   key(Qt::Key_N, &SetSheet::askLeastSure);
+  key(Qt::Key_W, &SetSheet::confirmView);
   key(Qt::Key_V, &SetSheet::playSlower);
   key(Qt::Key_R, &SetSheet::loopRep);
   key(Qt::Key_S, &SetSheet::sayCue);
@@ -347,16 +356,21 @@ void SetSheet::buildSentence() {
         return {};
       });
   sentence_->addText(tr(", filmed"));
-  side_ = word(tr("side of the camera"), tr("Change the side of the camera"),
-               [](Asked& asked, const QString& text) -> QString {
-                 for (Facing facing : {Facing::kRight, Facing::kLeft, Facing::kUnknown})
-                   if (text.compare(facingWords(facing), Qt::CaseInsensitive) == 0) {
-                     asked.facing = facing;
-                     return {};
-                   }
-                 return tr("Filmed from the right, from the left, or from the side (read from the feet).");
-               });
-  side_->setChoices({facingWords(Facing::kRight), facingWords(Facing::kLeft), facingWords(Facing::kUnknown)});
+  side_ =
+      word(tr("side of the camera"), tr("Change the side of the camera"),
+           [](Asked& asked, const QString& text) -> QString {
+             for (const auto& [view, facing] : kPlaces)
+               if (text.compare(viewWords(view, facing, asked.lift), Qt::CaseInsensitive) == 0) {
+                 asked.view = view;
+                 asked.facing = facing;
+                 return {};
+               }
+             return asked.lift == Lift::kBench
+                        ? tr("Filmed from the right, the left, the side (read from the feet), the foot end "
+                             "or the head end.")
+                        : tr("Filmed from the right, the left, the side (read from the feet), the front or "
+                             "the rear.");
+           });
   sentence_->addText(tr("at"));
   rate_ = word(tr("pictures a second"), tr("Change how fast the film was recorded"),
                [](Asked& asked, const QString& text) -> QString {
@@ -496,8 +510,12 @@ void SetSheet::apply(SetId id, const SetEdit& edit) {
     const bool carry = figureOf(edit) && data_.record && !data_.record->hasJoints();
     const bool find = edit.placed.empty() && data_.record && data_.record->hasJoints() &&
                       !data_.record->foundByItself() && jobs_.findsJoints();
-    if ((carry || find) && !jobs_.running(id)) {
-      startTracking();
+    // Said to be filmed from elsewhere than it was followed: the bar is looked for again.
+    const View view = edit.asked.view;
+    const bool elsewhere =
+        data_.record && view != View::kUnknown && (view == View::kSide) == data_.record->tracks.across();
+    if ((carry || find || elsewhere) && !jobs_.running(id)) {
+      startTracking(std::nullopt, elsewhere);
       refresh();
     }
   }
@@ -522,10 +540,10 @@ void SetSheet::recompute() {
     emit trouble(QString::fromStdString(ok.error().text));
 }
 
-void SetSheet::startTracking(std::optional<PlateSeed> seed) {
+void SetSheet::startTracking(std::optional<PlateSeed> seed, bool anew) {
   TrackJob job = jobFor(house_, data_.set);
   job.seed = seed;
-  if (!seed && data_.record) job.known = std::make_shared<TrackRecord>(*data_.record);
+  if (!seed && !anew && data_.record) job.known = std::make_shared<TrackRecord>(*data_.record);
   jobs_.start(std::move(job));
 }
 
@@ -585,7 +603,7 @@ void SetSheet::refresh() {
   film_->setData(&data_, QString::fromStdString(house_.filmPath(data_.set.clip).string()));
   ribbon_->setData(&data_);
   ribbon_->setFrame(film_->frame());
-  place_->setEnabled(data_.record.has_value() && !jobs_.running(data_.set.id));
+  place_->setEnabled(data_.record.has_value() && !data_.tracks.across() && !jobs_.running(data_.set.id));
   point_->setEnabled(!jobs_.running(data_.set.id));
   unsure_->setVisible(data_.tracks.has(Joint::kHip));
   refreshJudged();
@@ -604,9 +622,16 @@ void SetSheet::refreshSentence() {
   reps_->setText(QString::number(a.reps));
   load_->setText(kilograms(a.load_kg));
   effort_->setText(QString::number(a.effort, 'g', 3));
-  side_->setText(facingWords(a.facing != Facing::kUnknown ? a.facing
-                             : data_.analysis             ? data_.analysis->facing
-                                                          : Facing::kUnknown));
+  QStringList places;
+  for (const auto& [view, facing] : kPlaces) places << viewWords(view, facing, a.lift);
+  side_->setChoices(places);
+  side_->setText(viewWords(a.view != View::kUnknown ? a.view
+                           : data_.analysis         ? data_.analysis->view
+                                                    : View::kUnknown,
+                           a.facing != Facing::kUnknown ? a.facing
+                           : data_.analysis             ? data_.analysis->facing
+                                                        : Facing::kUnknown,
+                           a.lift));
   const double rate = usualRate(data_.tracks.time_s);
   rate_->setText(a.recorded_fps > 0.0 ? QString::number(a.recorded_fps)
                  : rate > 0.0         ? QString::number(std::round(rate))
@@ -642,7 +667,8 @@ void SetSheet::refreshSentence() {
             ? tr(", turned by %1.").arg(withError({std::abs(found.yaw_deg.value), found.yaw_deg.sd}, "deg"))
             : QStringLiteral(".");
     if (found.trust) trust += QLatin1Char(' ') + trustWords(*found.trust);
-    for (Warning w : data_.analysis->warnings) trust += QLatin1Char(' ') + warningWords(w);
+    for (Warning w : data_.analysis->warnings)
+      if (w != Warning::kViewAssumed) trust += QLatin1Char(' ') + warningWords(w);  // asked beside the film
   }
   trust_->setText(trust);
   trust_->setVisible(!trust.isEmpty());
@@ -689,14 +715,17 @@ void SetSheet::refreshJudged() {
     judged_->addWidget(l);
     return l;
   };
-  auto action = [&](const QString& text, const QString& help, auto slot) {
-    auto* row = new QWidget;
-    auto* layout = new QHBoxLayout(row);
-    layout->setContentsMargins(24, 4, 0, 6);
+  QHBoxLayout* layout = nullptr;
+  auto action = [&](const QString& text, const QString& help, auto slot, bool beside = false) {
+    if (!beside) {
+      auto* row = new QWidget;
+      layout = new QHBoxLayout(row);
+      layout->setContentsMargins(24, 4, 0, 6);
+      layout->addStretch(1);
+      judged_->addWidget(row);
+    }
     QPushButton* b = button(text, help);
-    layout->addWidget(b);
-    layout->addStretch(1);
-    judged_->addWidget(row);
+    layout->insertWidget(layout->count() - 1, b);
     connect(b, &QPushButton::clicked, this, slot);
     return b;
   };
@@ -708,7 +737,27 @@ void SetSheet::refreshJudged() {
     stop_->setProperty("what", QStringLiteral("stop"));
   }
   if (data_.analysis) {
-    const bool unplaced = !data_.tracks.has(Joint::kHip) && data_.set.edit.asked.lift == Lift::kSquat;
+    const Lift lift = data_.set.edit.asked.lift;
+    const bool across = data_.tracks.across();
+    if (across && data_.set.edit.asked.view == View::kUnknown) {
+      paragraph(lift == Lift::kBench ? tr("Filmed from the foot end or from the head end?")
+                                     : tr("Filmed from the front or from the rear?"),
+                16, false);
+      auto say = [this](View view) {
+        SetEdit after = data_.set.edit;
+        after.asked.view = view;
+        push(tr("Say from where it was filmed"), after);
+      };
+      action(lift == Lift::kBench ? tr("Foot end · W") : tr("Front · W"),
+             tr("The lifter's feet are nearer to the camera than the head, or the face is seen"),
+             [say] { say(View::kFront); })
+          ->setProperty("what", QStringLiteral("front"));
+      action(
+          lift == Lift::kBench ? tr("Head end") : tr("Rear"), tr("The camera stood behind the lifter"),
+          [say] { say(View::kRear); }, true)
+          ->setProperty("what", QStringLiteral("rear"));
+    }
+    const bool unplaced = !across && !data_.tracks.has(Joint::kHip) && lift == Lift::kSquat;
     if (unplaced && !jobs_.running(data_.set.id)) {
       paragraph(tr("Not judged yet"), 16, false);
       paragraph(tr("Depth, trunk and balance need the lifter's joints. Lay the figure on the lifter on one "
@@ -746,10 +795,16 @@ void SetSheet::refreshJudged() {
     }
     const QString fine = inOrderWords(builtInRuleBook(), data_.set.edit.asked.lift, *data_.analysis);
     if (!fine.isEmpty()) paragraph(fine, 14, true);
-    if (data_.set.edit.asked.lift != Lift::kSquat)
+    const auto& rules = builtInRuleBook().rules;
+    const bool ruled = std::any_of(rules.begin(), rules.end(), [&](const Rule& r) {
+      return std::find(r.lifts.begin(), r.lifts.end(), lift) != r.lifts.end() &&
+             std::any_of(data_.analysis->measures.begin(), data_.analysis->measures.end(),
+                         [&](const Measure& m) { return m.id == r.measure; });
+    });
+    if (!ruled)
       paragraph(
-          tr("There are no rules for the %1 yet: path, tempo and speed are measured, nothing is judged.")
-              .arg(liftWords(data_.set.edit.asked.lift)),
+          tr("There are no rules for the %1 %2 yet: path, tempo and speed are measured, nothing is judged.")
+              .arg(liftWords(lift), viewWords(data_.analysis->view, Facing::kUnknown, lift)),
           14, true);
   } else if (!jobs_.running(data_.set.id)) {
     paragraph(data_.record || !data_.problem.isEmpty() ? tr("Not measured") : tr("Not followed yet"), 16,
@@ -840,6 +895,7 @@ void SetSheet::refreshNext() {
 }
 
 void SetSheet::placeFigure() {
+  if (data_.tracks.across()) return emit trouble(tr("The figure is laid on a lifter filmed from the side."));
   if (film_->mode() == FilmView::Mode::kPlaceFigure) return film_->leaveMode();
   if (!data_.record) return emit trouble(tr("The figure can be placed when the bar has been followed."));
   if (jobs_.running(data_.set.id))
@@ -866,6 +922,24 @@ void SetSheet::askLeastSure() {
          "right, Esc to stop.")
           .arg(QString::fromUtf8(nameOf(next->joint).data()))
           .arg(cm, 0, 'f', 0));
+}
+
+void SetSheet::confirmView() {
+  if (!data_.analysis)
+    return emit trouble(tr("From where it was filmed shows when the bar has been followed."));
+  SetEdit after = data_.set.edit;
+  Asked& asked = after.asked;
+  if (data_.tracks.across()) {
+    asked.view = asked.view == View::kFront ? View::kRear : View::kFront;
+  } else if (asked.view == View::kUnknown && data_.analysis->facing != Facing::kUnknown) {
+    asked.view = View::kSide;
+    asked.facing = data_.analysis->facing;
+  } else {
+    asked.view = View::kSide;
+    asked.facing = data_.analysis->facing == Facing::kRight ? Facing::kLeft : Facing::kRight;
+  }
+  push(tr("Say from where it was filmed"), after);
+  emit trouble(tr("Filmed %1.").arg(viewWords(asked.view, asked.facing, asked.lift)));
 }
 
 void SetSheet::pointAtPlate() {

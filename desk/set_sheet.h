@@ -50,6 +50,8 @@ class SetSheet : public QWidget {
  public slots:
   void placeFigure();
   void askLeastSure();
+  // One key says from where it was filmed: what the program found, then the other way round.
+  void confirmView();
   void playSlower();
   void loopRep();
   void pointAtPlate();
@@ -115,7 +117,8 @@ class SetSheet : public QWidget {
   void refreshNext();
   void refreshMoment();
   // With what the set says now: its figure when one is laid, else what the program finds.
-  void startTracking(std::optional<PlateSeed> seed = std::nullopt);
+  // `anew`: the bar is followed again too, though it was before.
+  void startTracking(std::optional<PlateSeed> seed = std::nullopt, bool anew = false);
   std::vector<const Cue*> cuesOffered() const;
 };
 

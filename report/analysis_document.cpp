@@ -37,7 +37,7 @@ Json toJson(const ClipFacts& clip, const ClipTracks& tracks, const Analysis& ana
                  {"frames", clip.frames},
                  {"duration_s", rounded(clip.duration_s, 4)},
                  {"variable_rate", clip.variable_rate}};
-  doc["view"] = {{"kind", "side"},
+  doc["view"] = {{"kind", nameOf(analysis.view)},
                  {"facing", nameOf(analysis.facing)},
                  {"yaw_deg", rounded(analysis.yaw_deg.value, 2)},
                  {"yaw_sd_deg", rounded(analysis.yaw_deg.sd, 2)},
@@ -66,6 +66,20 @@ Json toJson(const ClipFacts& clip, const ClipTracks& tracks, const Analysis& ana
                       {"y_px", rounded(bar.p_px.y(), 3)},
                       {"sd_px", rounded(bar.sd_px, 3)},
                       {"state", nameOf(bar.state)}};
+    if (tracks.across()) {
+      Json ends = Json::array();
+      for (const auto& end : tracks.ends) {
+        const BarSample& s = end[i];
+        if (s.state == TrackState::kLost)
+          ends.push_back({{"state", nameOf(s.state)}});
+        else
+          ends.push_back({{"x_px", rounded(s.p_px.x(), 3)},
+                          {"y_px", rounded(s.p_px.y(), 3)},
+                          {"sd_px", rounded(s.sd_px, 3)},
+                          {"state", nameOf(s.state)}});
+      }
+      frame["ends"] = std::move(ends);
+    }
     Json joints = Json::object();
     for (std::size_t j = 0; j < kJointCount; ++j) {
       if (!tracks.has(static_cast<Joint>(j)) || !tracks.joints[j][i].known) continue;

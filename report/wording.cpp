@@ -44,6 +44,10 @@ const RuleWords kRules[] = {
      QT_TRANSLATE_NOOP("wording", "Bar may drift forward on %1"),
      QT_TRANSLATE_NOOP("wording", "Bar over mid-foot: can't tell on %1"),
      QT_TRANSLATE_NOOP("wording", "bar over mid-foot")},
+    {"bar.uneven", QT_TRANSLATE_NOOP("wording", "Bar uneven on %1"),
+     QT_TRANSLATE_NOOP("wording", "Bar may be uneven on %1"),
+     QT_TRANSLATE_NOOP("wording", "Level of the bar: can't tell on %1"),
+     QT_TRANSLATE_NOOP("wording", "bar level")},
 };
 
 const RuleWords* wordsOf(const std::string& rule) {
@@ -131,6 +135,8 @@ QString measureWords(MeasureId id) {
       return tr("mean speed up");
     case MeasureId::kPeakSpeed:
       return tr("peak speed up");
+    case MeasureId::kBarTilt:
+      return tr("greatest tilt of the bar");
   }
   return {};
 }
@@ -148,6 +154,19 @@ QString facingWords(Facing facing) {
   return {};
 }
 
+QString viewWords(View view, Facing facing, Lift lift) {
+  switch (view) {
+    case View::kFront:
+      return lift == Lift::kBench ? tr("from the foot end") : tr("from the front");
+    case View::kRear:
+      return lift == Lift::kBench ? tr("from the head end") : tr("from the rear");
+    case View::kSide:
+    case View::kUnknown:
+      break;
+  }
+  return facingWords(facing);
+}
+
 QString noteOf(MeasureStatus status) {
   switch (status) {
     case MeasureStatus::kOk:
@@ -156,6 +175,8 @@ QString noteOf(MeasureStatus status) {
       return tr("hip, knee and shoulder are not placed; put the figure on the lifter");
     case MeasureStatus::kNoFeet:
       return tr("heel and toe are not placed, so mid-foot is unknown");
+    case MeasureStatus::kWrongView:
+      return tr("it does not show from here; film from the side");
     case MeasureStatus::kBarLost:
       return tr("the bar was not seen at this moment");
     case MeasureStatus::kImprecise:
@@ -189,12 +210,18 @@ QString warningWords(Warning warning) {
       return tr("The camera was held by hand; its motion was taken out by what stands behind the lifter.");
     case Warning::kCameraUnsteady:
       return tr(
-          "The camera was held by hand, and too little stands behind the lifter to take its motion out: it is "
+          "The camera was held by hand, and too little stands behind the lifter to take its motion out: it "
+          "is "
           "part of the errors. Lean the phone against something firm.");
     case Warning::kCameraSwung:
       return tr(
           "For some of the time the camera looked elsewhere, or the film is cut together from several shots: "
           "nothing is measured there.");
+    case Warning::kViewAssumed:
+      return tr(
+          "The bar lies across the picture, so this was filmed from the front or the rear (of a bench press "
+          "the "
+          "foot or the head end); the front is assumed until it is said.");
     case Warning::kOblique:
       return tr("The camera is turned by more than 15°: film more squarely from the side.");
   }
@@ -245,6 +272,8 @@ QString findingDetail(const Finding& finding, const RuleBook& book, const std::v
         return tr("Hip, knee, ankle and shoulder are not placed. Put the figure on the lifter (P).");
       case FindingReason::kFeetMissing:
         return tr("Heel and toe are not placed, so mid-foot is unknown.");
+      case FindingReason::kWrongView:
+        return tr("It does not show from here. Film from the side as well.");
       case FindingReason::kBarLost:
         return tr("The bar was out of sight at this moment.");
       default:
@@ -271,11 +300,14 @@ QString findingDetail(const Finding& finding, const RuleBook& book, const std::v
     text = tr("Trunk leans a further %1 out of the bottom.").arg(list);
   else if (finding.rule == "squat.bar_forward")
     text = tr("Bar up to %1 in front of mid-foot.").arg(list);
+  else if (finding.rule == "bar.uneven")
+    text = tr("Bar up to %1 from level.").arg(list);
   else
     text = list;
-  text += QLatin1Char(' ') + tr("Limit %1%2 (%3).")
-                                 .arg(signedNumber(rule->limit, 0), unitWords(definition.unit),
-                                      QString::fromStdString(book.name));
+  text +=
+      QLatin1Char(' ') + tr("Limit %1%2 (%3).")
+                             .arg(signedNumber(rule->limit, rule->limit == std::floor(rule->limit) ? 0 : 1),
+                                  unitWords(definition.unit), QString::fromStdString(book.name));
   if (finding.certainty == Certainty::kBorderline) text += QLatin1Char(' ') + tr("Too close to call.");
   return text;
 }
@@ -358,7 +390,7 @@ QString decisionReason(const LoadDecision& decision, const Analysis& analysis, c
                 "clinician.")
           .arg(athlete.worstPain());
     case LoadReason::kNoRules:
-      return tr("There are no rules for this lift yet, so nothing is added on its account.");
+      return tr("Too few rules for this lift and view yet, so nothing is added on their account.");
     case LoadReason::kCouldNotJudge:
       return tr("Something could not be judged, so nothing is added on its account.");
   }

@@ -14,9 +14,10 @@ QString withError(const Estimate& value, std::string_view unit);
 QString kilograms(double load_kg);              // "82.5 kg"
 QString repList(const std::vector<int>& reps);  // "rep 3", "reps 4 and 5", "all reps" is never said
 
-QString liftWords(Lift lift);          // "squat"
-QString measureWords(MeasureId id);    // "trunk change", for labels and tables
-QString facingWords(Facing facing);    // where it was filmed from: "from the right"
+QString liftWords(Lift lift);                            // "squat"
+QString measureWords(MeasureId id);                      // "trunk change", for labels and tables
+QString viewWords(View view, Facing facing, Lift lift);  // "from the right", "from the foot end"
+QString facingWords(Facing facing);                      // where it was filmed from: "from the right"
 QString noteOf(MeasureStatus status);  // why there is no value and what would help; empty when there is one
 QString warningWords(Warning warning);
 // How far a clip can be trusted, its weakest link and what would mend it.

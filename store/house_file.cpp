@@ -83,6 +83,18 @@ Facing facingNamed(std::string_view name) {
   return name == "left" ? Facing::kLeft : name == "right" ? Facing::kRight : Facing::kUnknown;
 }
 
+// Kinds of tracks that are of a plate; the bar's is the near plate, or the middle between left and right.
+bool isPlate(std::string_view kind) {
+  return kind == "bar" || kind == "left" || kind == "right";
+}
+// One frame of a plate's track, as stored: time_s, x_px, y_px, sd_px, radius_px, state.
+BarSample barSampleOf(const double* v) {
+  return {Vec2(v[1], v[2]), v[3], v[4],
+          v[5] == 0.0   ? TrackState::kSeen
+          : v[5] == 1.0 ? TrackState::kBridged
+                        : TrackState::kLost};
+}
+
 // Lists of names in one text.
 template <typename Values>
 std::string namesOf(const Values& values) {
@@ -161,7 +173,7 @@ struct HouseFile::Impl {
         "UPDATE lift_set SET state = ?, lift = ?, variant = ?, reps = ?, load_kg = ?, "
         "effort = ?, facing = ?, "
         "plate_mm = ?, cue = ?, next_load_kg = ?, setup_id = ?, comfort = ?, effort_felt = ?, "
-        "recorded_fps = ? WHERE id = ?");
+        "recorded_fps = ?, view = ? WHERE id = ?");
     update.bind(1, std::string(nameOf(state)));
     update.bind(2, std::string(nameOf(edit.asked.lift)));
     update.bind(3, edit.asked.variant);
@@ -179,7 +191,8 @@ struct HouseFile::Impl {
     if (edit.comfort) update.bind(12, *edit.comfort);
     if (edit.effort_felt) update.bind(13, *edit.effort_felt);
     update.bind(14, edit.asked.recorded_fps);
-    update.bind(15, raw(id));
+    update.bind(15, std::string(nameOf(edit.asked.view)));
+    update.bind(16, raw(id));
     update.exec();
     clear("placed_point", id);
     SQLite::Statement point(db, "INSERT INTO placed_point VALUES (?, ?, ?, ?, ?, ?)");
@@ -473,16 +486,17 @@ struct HouseFile::Impl {
   }
 
   std::vector<SetRecord> readSets(const std::string& where, std::int64_t id) {
-    SQLite::Statement q(db,
-                        "SELECT s.id, e.athlete_id, e.day, s.state, s.problem, s.lift, s.variant, s.reps, "
-                        "s.load_kg, s.effort, s.facing, "
-                        "s.plate_mm, s.cue, s.next_load_kg, c.path, c.sha256, c.width, c.height, "
-                        "c.rotation_deg, c.frames, c.duration_s, "
-                        "c.variable_rate, s.setup_id, s.comfort, s.effort_felt, s.recorded_fps FROM lift_set "
-                        "s JOIN session e ON e.id = "
-                        "s.session_id JOIN clip c "
-                        "ON c.id = s.clip_id " +
-                            where + " ORDER BY e.day, s.id");
+    SQLite::Statement q(
+        db,
+        "SELECT s.id, e.athlete_id, e.day, s.state, s.problem, s.lift, s.variant, s.reps, "
+        "s.load_kg, s.effort, s.facing, "
+        "s.plate_mm, s.cue, s.next_load_kg, c.path, c.sha256, c.width, c.height, "
+        "c.rotation_deg, c.frames, c.duration_s, "
+        "c.variable_rate, s.setup_id, s.comfort, s.effort_felt, s.recorded_fps, s.view FROM lift_set "
+        "s JOIN session e ON e.id = "
+        "s.session_id JOIN clip c "
+        "ON c.id = s.clip_id " +
+            where + " ORDER BY e.day, s.id");
     if (!where.empty()) q.bind(1, id);
     std::vector<SetRecord> out;
     while (q.executeStep()) {
@@ -514,6 +528,7 @@ struct HouseFile::Impl {
       if (!q.getColumn(23).isNull()) set.edit.comfort = q.getColumn(23).getInt();
       if (!q.getColumn(24).isNull()) set.edit.effort_felt = q.getColumn(24).getDouble();
       asked.recorded_fps = q.getColumn(25).getDouble();
+      asked.view = viewNamed(q.getColumn(26).getString()).value_or(View::kUnknown);
       readChildren(set);
       out.push_back(std::move(set));
     }
@@ -770,20 +785,20 @@ Expected<std::optional<TrackRecord>> HouseFile::loadTracks(SetId id) const {
     blobs.bind(1, raw(id));
     while (blobs.executeStep()) {
       const std::string kind = blobs.getColumn(0).getString();
-      const auto values = doublesOf(blobs.getColumn(1), kind == "bar"       ? kBarFields
+      const auto values = doublesOf(blobs.getColumn(1), isPlate(kind)       ? kBarFields
                                                         : kind == "shake"   ? kShakeFields
                                                         : kind == "upright" ? kUprightFields
                                                                             : kJointFields);
       if (!values) return damaged();
       if (kind == "bar") {
         for (std::size_t i = 0; i < values->size(); i += kBarFields) {
-          const double* v = values->data() + i;
-          const auto state = v[5] == 0.0   ? TrackState::kSeen
-                             : v[5] == 1.0 ? TrackState::kBridged
-                                           : TrackState::kLost;
-          out.tracks.time_s.push_back(v[0]);
-          out.tracks.bar.push_back({Vec2(v[1], v[2]), v[3], v[4], state});
+          out.tracks.time_s.push_back((*values)[i]);
+          out.tracks.bar.push_back(barSampleOf(values->data() + i));
         }
+      } else if (kind == "left" || kind == "right") {
+        auto& end = out.tracks.ends[kind == "left" ? 0 : 1];
+        for (std::size_t i = 0; i < values->size(); i += kBarFields)
+          end.push_back(barSampleOf(values->data() + i));
       } else if (kind == "upright") {
         for (std::size_t i = 0; i < values->size(); i += kUprightFields) {
           const double* v = values->data() + i;
@@ -809,6 +824,8 @@ Expected<std::optional<TrackRecord>> HouseFile::loadTracks(SetId id) const {
         out.found_sd_px[indexOf(*joint)] = found.getColumn(1).getDouble();
     if (out.tracks.bar.empty()) return damaged();
     if (!out.tracks.shake.empty() && out.tracks.shake.size() != out.tracks.bar.size()) return damaged();
+    for (const auto& end : out.tracks.ends)
+      if (end.size() != (out.tracks.across() ? out.tracks.bar.size() : 0)) return damaged();
     for (const JointTrack& track : out.carried)
       if (!track.empty() && track.size() != out.tracks.bar.size()) return damaged();
     return std::optional<TrackRecord>(std::move(out));
@@ -859,13 +876,21 @@ Expected<void> HouseFile::saveTracks(SetId id, const ClipFacts& clip, const Trac
       blob.exec();
     };
     std::vector<double> values;
-    for (std::size_t i = 0; i < record.tracks.bar.size(); ++i) {
-      const BarSample& s = record.tracks.bar[i];
-      const double state = s.state == TrackState::kSeen ? 0.0 : s.state == TrackState::kBridged ? 1.0 : 2.0;
-      values.insert(values.end(),
-                    {record.tracks.time_s[i], s.p_px.x(), s.p_px.y(), s.sd_px, s.radius_px, state});
+    auto putPlate = [&](const std::string& kind, const std::vector<BarSample>& plate) {
+      values.clear();
+      for (std::size_t i = 0; i < plate.size(); ++i) {
+        const BarSample& s = plate[i];
+        const double state = s.state == TrackState::kSeen ? 0.0 : s.state == TrackState::kBridged ? 1.0 : 2.0;
+        values.insert(values.end(),
+                      {record.tracks.time_s[i], s.p_px.x(), s.p_px.y(), s.sd_px, s.radius_px, state});
+      }
+      put(kind, values);
+    };
+    putPlate("bar", record.tracks.bar);
+    if (record.tracks.across()) {
+      putPlate("left", record.tracks.ends[0]);
+      putPlate("right", record.tracks.ends[1]);
     }
-    put("bar", values);
     if (!record.tracks.uprights.empty()) {
       values.clear();
       for (const Upright& u : record.tracks.uprights)

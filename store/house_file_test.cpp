@@ -43,6 +43,7 @@ class HouseFileTest : public testing::Test {
     set.day = "2026-11-24";
     set.clip.file = "films/a.mp4";
     set.edit.asked = {Lift::kSquat, "low bar", 5, 82.5, 8.0, Facing::kRight, 450.0};
+    set.edit.asked.view = View::kRear;
     set.edit.overruled = {"squat.high"};
     set.edit.placed = {{7, {}}, {3, {}}};
     set.edit.placed[0].joints[indexOf(Joint::kHip)] = Vec2(1.25, 2.5);
@@ -63,6 +64,8 @@ class HouseFileTest : public testing::Test {
           {Vec2(100 + i, 200), 0.4, 80.0, i == 3 ? TrackState::kBridged : TrackState::kSeen});
     }
     record.tracks.bar[4].state = TrackState::kLost;
+    record.tracks.ends = {record.tracks.bar, record.tracks.bar};
+    for (BarSample& s : record.tracks.ends[1]) s.p_px += Vec2(400, 3);
     record.tracks.uprights = {{Vec2(100, 600), Vec2(104, 90)}, {Vec2(900, 610), Vec2(903, 80)}};
     for (int i = 0; i < 5; ++i)
       record.tracks.shake.push_back({Vec2(1.5 * i, -i), 0.001 * i, 0.002 * i, 0.3, i != 3});
@@ -235,6 +238,13 @@ TEST_F(HouseFileTest, TracksComeBackExactly) {
   for (std::size_t i = 0; i < 5; ++i) {
     EXPECT_EQ(loaded->tracks.bar[i].p_px, record.tracks.bar[i].p_px);
     EXPECT_EQ(loaded->tracks.bar[i].state, record.tracks.bar[i].state);
+  }
+  for (std::size_t e = 0; e < 2; ++e) {
+    ASSERT_EQ(loaded->tracks.ends[e].size(), 5u);
+    for (std::size_t i = 0; i < 5; ++i) {
+      EXPECT_EQ(loaded->tracks.ends[e][i].p_px, record.tracks.ends[e][i].p_px);
+      EXPECT_EQ(loaded->tracks.ends[e][i].state, record.tracks.ends[e][i].state);
+    }
   }
   ASSERT_EQ(loaded->tracks.uprights.size(), 2u);
   EXPECT_EQ(loaded->tracks.uprights[1].low_px, Vec2(900, 610));

@@ -2,7 +2,7 @@
 
 namespace mottix {
 
-const std::array<std::string_view, 5> kMigrations = {
+const std::array<std::string_view, 6> kMigrations = {
     R"sql(
 CREATE TABLE athlete (
   id INTEGER PRIMARY KEY,
@@ -195,6 +195,10 @@ CREATE TABLE found_joint (             -- joints that the program placed itself;
 ALTER TABLE tracking ADD COLUMN far_ratio REAL;     -- how much smaller the far plate appears; NULL: not seen
 ALTER TABLE tracking ADD COLUMN far_ratio_sd REAL;
 ALTER TABLE lift_set ADD COLUMN recorded_fps REAL NOT NULL DEFAULT 0;  -- of slow motion; 0: plays as recorded
+)sql",
+    R"sql(
+-- From here on a set filmed from the front or the rear has the tracks left and right (its plates in the picture), as bar.
+ALTER TABLE lift_set ADD COLUMN view TEXT NOT NULL DEFAULT 'unknown';  -- side, front (foot end), rear (head end)
 )sql"};
 
 }  // namespace mottix

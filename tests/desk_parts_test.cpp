@@ -3,8 +3,8 @@
 
 #include <cmath>
 #include <filesystem>
-#include <map>
 #include <fstream>
+#include <map>
 
 #include <gtest/gtest.h>
 #include <QApplication>

@@ -339,6 +339,55 @@ TEST_F(Desk, PullingTheBarOutOfALongRestTakesTheFilmAlong) {
   QTest::mouseRelease(&view, Qt::LeftButton, {}, view.toWidget(bar[rep.turn_frame].p_px).toPoint());
 }
 
+// A press filmed from the foot end: the bar's level is judged, one key says from where it was filmed, undo
+// takes it back, and the house remembers it. Said to be from the side, the film is followed again and says
+// why it cannot be.
+TEST_F(Desk, AFilmFromTheFootEndIsMeasuredAndItsViewConfirmedByOneKey) {
+  FilmPlan plan = planFromSeed(9, Lift::kBench, View::kFront);
+  plan.width_px = 640;
+  plan.height_px = 360;
+  plan.look.someone_passes = false;
+  plan.bench.reps = {PressPlan{}, PressPlan{}};
+  plan.bench.reps[1].right_lags_m = 0.06;
+  const fs::path foot_end = folder / "films" / "foot_end.mp4";
+  ASSERT_TRUE(makeFilm(plan, foot_end));
+  const AthleteId athlete = window->addAthlete(QStringLiteral("Runa Tveit"));
+  dropOn(window->queue().laneOf(athlete), foot_end);
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  const SetId id = window->house().sets()->front().id;
+  openByKey(id);
+  SetSheet& sheet = window->sheet();
+  ASSERT_TRUE(sheet.data().tracks.across());
+  auto button = [&](const char* what) -> QPushButton* {
+    for (QPushButton* b : sheet.findChildren<QPushButton*>())
+      if (b->property("what").toString() == QLatin1String(what) && b->isVisible()) return b;
+    return nullptr;
+  };
+  EXPECT_NE(button("front"), nullptr);
+  EXPECT_EQ(sheet.data().set.edit.asked.view, View::kUnknown);
+  QTest::keyClick(&sheet.film(), Qt::Key_W);
+  EXPECT_EQ(sheet.data().set.edit.asked.view, View::kFront);
+  EXPECT_EQ(button("front"), nullptr) << "nothing is left to ask";
+  QTest::keyClick(&sheet.film(), Qt::Key_W);
+  EXPECT_EQ(sheet.data().set.edit.asked.view, View::kRear);
+  EXPECT_EQ(sheet.data().analysis->view, View::kRear);
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_EQ(sheet.data().set.edit.asked.view, View::kUnknown);
+  ASSERT_NE(button("rear"), nullptr);
+  QTest::mouseClick(button("rear"), Qt::LeftButton);
+  EXPECT_EQ(window->house().loadSet(id)->edit.asked.view, View::kRear);
+  // There is no figure to lay here.
+  QTest::keyClick(&sheet.film(), Qt::Key_P);
+  EXPECT_EQ(sheet.film().mode(), FilmView::Mode::kWatch);
+  reopen();
+  openByKey(id);
+  const SheetData& data = window->sheet().data();
+  EXPECT_TRUE(data.tracks.across());
+  ASSERT_TRUE(data.analysis) << data.problem.toStdString();
+  EXPECT_EQ(data.analysis->view, View::kRear);
+}
+
 // The camera strays by several pixels; the bar is pulled where it is in the picture shown, all is measured as
 // from a stand, the sheet says so, and so does the house when it is opened again.
 TEST_F(Desk, AFilmHeldByHandIsMeasuredAsFromAStand) {

@@ -8,6 +8,7 @@
 
 #include "core/motion/camera_shake.h"
 #include "core/motion/joint_corrections.h"
+#include "vision/bar_ends.h"
 #include "vision/camera_follower.h"
 #include "vision/upright_finder.h"
 
@@ -77,6 +78,10 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
                                                 " A rep needs film: choose another clip.");
 
   constexpr double kFollowed = 0.6;  // part of the work when the camera has to be followed as well
+  // A plate that was pointed at is round, so it is seen from the side.
+  const bool maybe_side = settings.view == View::kUnknown || settings.view == View::kSide || settings.seed,
+             maybe_across = settings.view != View::kSide && !settings.seed;
+  EndsWatch ends(maybe_across ? film->times_s() : std::vector<double>());
   PlateTracker tracker(settings.plate, settings.seed);
   FramePicture picture;
   std::size_t decoded = 0, looked = 0;
@@ -90,7 +95,8 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
                  ? film->readAt(settings.seed->frame, picture, Want::kGray)
                  : film->readNext(picture, Want::kGray);
   while (got && *got) {
-    tracker.push(picture.gray, picture.index, picture.time_s);
+    if (maybe_side) tracker.push(picture.gray, picture.index, picture.time_s);
+    if (maybe_across) ends.look(picture.gray, picture.index);
     if (const auto look = room.find(picture.index); look != room.end())
       look->second = findUprights(picture.gray);
     if (decoded % 16 == 0) {
@@ -109,25 +115,18 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
                 "“" + path.filename().string() +
                     "” holds no picture that can be decoded. It may be cut off; copy it "
                     "from the phone again.");
-  if (const auto first = tracker.turnBack()) {
+  const auto across = maybe_across ? ends.find() : std::nullopt;
+  if (!across && !maybe_side)
+    return fail(Remedy::kFilmAgain, "“" + path.filename().string() +
+                                        "”: no bar was found that lies across the picture. Both plates must "
+                                        "be in it and move; or say that "
+                                        "it was filmed from the side.");
+  if (const auto first = across ? std::nullopt : tracker.turnBack()) {
     auto back = readBackward(*film, *first, Want::kGray, [&](const FramePicture& p) {
       if (p.index < *first) tracker.push(p.gray, p.index, p.time_s);
       return report(kFollowed);
     });
     if (!back) return tl::make_unexpected(back.error());
-  }
-  auto result =
-      tracker.finish(film->times_s(), focalPrior(film->info().width_px, film->info().height_px).value,
-                     settings.plate_mm / 2000.0);
-  if (!result) {
-    constexpr double kDark = 40.0;  // of 255; with so little light edges drown in the camera's noise
-    const double luma = luma_sum / static_cast<double>(std::max<std::size_t>(1, looked));
-    if (luma < kDark)
-      return fail(Remedy::kFilmAgain,
-                  "“" + path.filename().string() + "” is too dark to see a plate (brightness " +
-                      std::to_string(std::lround(luma)) + " of 255). Film with more light.");
-    return tl::make_unexpected(
-        Error{result.error().remedy, "“" + path.filename().string() + "”: " + result.error().text});
   }
   auto hash = computeSha256(path);
   if (!hash) return tl::make_unexpected(hash.error());
@@ -135,12 +134,34 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
   out.tracks.width_px = film->info().width_px;
   out.tracks.height_px = film->info().height_px;
   out.tracks.time_s = film->times_s();
-  out.tracks.bar = std::move(result->samples);
-  out.two_plates = result->two_plates;
-  if (result->axis)
-    out.axis =
-        AxisSeen{result->axis->vanishing_px, result->axis->vanishing_sd_px, result->axis->from_parallax,
-                 result->far_plate ? std::optional(result->far_plate->ratio) : std::nullopt};
+  if (across) {
+    constexpr double kEndsFollowed = 0.3;
+    auto followed =
+        followEnds(path, *across, [&](double part) { return report(kFollowed + kEndsFollowed * part); });
+    if (!followed) return tl::make_unexpected(followed.error());
+    out.tracks.ends = std::move(*followed);
+    out.tracks.bar = middleOf(out.tracks.ends);
+  } else {
+    auto result =
+        tracker.finish(film->times_s(), focalPrior(film->info().width_px, film->info().height_px).value,
+                       settings.plate_mm / 2000.0);
+    if (!result) {
+      constexpr double kDark = 40.0;  // of 255; with so little light edges drown in the camera's noise
+      const double luma = luma_sum / static_cast<double>(std::max<std::size_t>(1, looked));
+      if (luma < kDark)
+        return fail(Remedy::kFilmAgain,
+                    "“" + path.filename().string() + "” is too dark to see a plate (brightness " +
+                        std::to_string(std::lround(luma)) + " of 255). Film with more light.");
+      return tl::make_unexpected(
+          Error{result.error().remedy, "“" + path.filename().string() + "”: " + result.error().text});
+    }
+    out.tracks.bar = std::move(result->samples);
+    out.two_plates = result->two_plates;
+    if (result->axis)
+      out.axis =
+          AxisSeen{result->axis->vanishing_px, result->axis->vanishing_sd_px, result->axis->from_parallax,
+                   result->far_plate ? std::optional(result->far_plate->ratio) : std::nullopt};
+  }
   if (watch.moved()) {
     if (auto ok = takeOutShake(path, out.tracks,
                                [&](double part) { return report(kFollowed + (1.0 - kFollowed) * part); });

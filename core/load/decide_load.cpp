@@ -68,6 +68,7 @@ Expected<LoadDecision> decideLoad(const std::vector<Finding>& findings, const Lo
     }
   }
   LoadDecision d;
+  constexpr int kFewestRules = 2;  // one rule alone does not make a set good enough
   if (input.rules_applied == 0) {
     d = {LoadAction::kCantTell, LoadReason::kNoRules, {}};
   } else if (big_reps >= 2) {
@@ -78,6 +79,8 @@ Expected<LoadDecision> decideLoad(const std::vector<Finding>& findings, const Lo
     d = {LoadAction::kHold, LoadReason::kSeveralSmall, {}};
   } else if (cant_tell > 0 || input.reps_done == 0) {
     d = {LoadAction::kCantTell, LoadReason::kCouldNotJudge, {}};
+  } else if (input.rules_applied < kFewestRules) {
+    d = {LoadAction::kCantTell, LoadReason::kNoRules, {}};
   } else if (input.open_pain >= options.pain_limit) {
     d = {LoadAction::kHold, LoadReason::kPain, {}};
   } else if (input.reps_asked > 0 && input.reps_done < input.reps_asked) {

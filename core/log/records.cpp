@@ -6,6 +6,7 @@ AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit) {
   AnalysisSettings settings;
   settings.lift = edit.asked.lift;
   settings.facing = edit.asked.facing;
+  settings.view = edit.asked.view;
   settings.plate_mm = edit.asked.plate_mm;
   settings.load_kg = edit.asked.load_kg;
   settings.reps_asked = edit.asked.reps;

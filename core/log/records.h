@@ -107,7 +107,8 @@ struct Asked {
   double effort = 8.0;  // 10: nothing left
   Facing facing = Facing::kUnknown;
   double plate_mm = 450.0;
-  double recorded_fps = 0.0;  // of a film that plays slower than life; zero: it plays as it was recorded
+  double recorded_fps = 0.0;   // of a film that plays slower than life; zero: it plays as it was recorded
+  View view = View::kUnknown;  // unknown: as the program finds
   bool operator==(const Asked&) const = default;
 };
 inline LoadedBar loadedBar(const Asked& asked) {

@@ -33,6 +33,10 @@ constexpr std::array kCatalogue = {
     MeasureDefinition{MeasureId::kMeanSpeed, "mean_speed", "m/s",
                       "Height gained by the bar from the turn to the end, divided by the time."},
     MeasureDefinition{MeasureId::kPeakSpeed, "peak_speed", "m/s", "Greatest upward speed of the bar."},
+    MeasureDefinition{
+        MeasureId::kBarTilt, "bar_tilt", "deg",
+        "Greatest angle of the bar from level during the rep, either end higher; from the front or "
+        "the rear."},
 };
 
 }  // namespace

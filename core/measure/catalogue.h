@@ -19,6 +19,7 @@ enum class MeasureId {
   kAscentTime,
   kMeanSpeed,
   kPeakSpeed,
+  kBarTilt,
 };
 
 struct MeasureDefinition {

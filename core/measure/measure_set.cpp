@@ -7,6 +7,7 @@
 #include <numbers>
 #include <optional>
 
+#include "core/measure/bar_tilt.h"
 #include "core/motion/smooth.h"
 
 namespace mottix {
@@ -207,6 +208,8 @@ std::string_view nameOf(MeasureStatus status) {
       return "no_joints";
     case MeasureStatus::kNoFeet:
       return "no_feet";
+    case MeasureStatus::kWrongView:
+      return "wrong_view";
     case MeasureStatus::kBarLost:
       return "bar_lost";
     case MeasureStatus::kImprecise:
@@ -241,6 +244,7 @@ std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vecto
   const auto bar = smoothLocal(height.time_s, height.height_m, height.sd_m, 0.08);
   const Estimate scale = estimateScale(input.camera, input.camera_errors, input.camera.plate_lateral_m);
   const double scale_rel = scale.sd / scale.value;
+  const auto tilt = computeBarTilt(input, reps);
 
   for (const Rep& rep : reps) {
     auto put = [&](MeasureId id, MeasureStatus status, Estimate value, std::size_t frame) {
@@ -250,6 +254,7 @@ std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vecto
     };
     auto posture = [&](MeasureId id, const Uses& uses, std::size_t frame, double to_unit, double useless_sd,
                        const Formula& formula, double extra_sd = 0.0) {
+      if (tracks.across()) return put(id, MeasureStatus::kWrongView, {}, frame);
       for (Joint j : uses.joints)
         for (std::size_t f : uses.frames)
           if (!scene.knownAt(j, f)) {
@@ -303,7 +308,9 @@ std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vecto
         return shoulder > 0.02 ? hip / shoulder : std::numeric_limits<double>::quiet_NaN();
       });
 
-      if (!scene.known(Joint::kHeel) || !scene.known(Joint::kToe)) {
+      if (tracks.across()) {
+        put(MeasureId::kBarForwardMax, MeasureStatus::kWrongView, {}, turn);
+      } else if (!scene.known(Joint::kHeel) || !scene.known(Joint::kToe)) {
         put(MeasureId::kBarForwardMax, MeasureStatus::kNoFeet, {}, turn);
       } else {
         std::size_t front = rep.start_frame;
@@ -338,6 +345,7 @@ std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vecto
     const Estimate peak = bar[fastest].slope;
     put(MeasureId::kPeakSpeed, bar[fastest].known ? MeasureStatus::kOk : MeasureStatus::kBarLost,
         {peak.value, std::hypot(peak.sd, peak.value * scale_rel)}, fastest);
+    if (tilt) out.push_back(greatestTilt(*tilt, rep));
   }
   return out;
 }

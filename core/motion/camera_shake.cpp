@@ -46,8 +46,9 @@ ClipTracks steadied(const ClipTracks& tracks) {
   out.shake.clear();
   for (std::size_t i = 0; i < std::min(tracks.shake.size(), tracks.frameCount()); ++i) {
     const PictureMove& move = tracks.shake[i];
-    if (i < out.bar.size()) {
-      BarSample& bar = out.bar[i];
+    for (std::vector<BarSample>* plates : {&out.bar, &out.ends[0], &out.ends[1]}) {
+      if (i >= plates->size()) continue;
+      BarSample& bar = (*plates)[i];
       bar.p_px = toReference(tracks, i, bar.p_px);
       bar.radius_px *= std::exp(-move.log_scale);
       bar.sd_px = std::hypot(bar.sd_px, move.sd_px);

@@ -4,6 +4,18 @@
 
 namespace mottix {
 
+std::vector<BarSample> middleOf(const std::array<std::vector<BarSample>, 2>& ends) {
+  std::vector<BarSample> out(std::min(ends[0].size(), ends[1].size()));
+  for (std::size_t i = 0; i < out.size(); ++i) {
+    const BarSample &l = ends[0][i], &r = ends[1][i];
+    out[i].p_px = 0.5 * (l.p_px + r.p_px);
+    out[i].sd_px = 0.5 * std::hypot(l.sd_px, r.sd_px);
+    out[i].radius_px = 0.5 * (l.radius_px + r.radius_px);
+    out[i].state = std::max(l.state, r.state);  // as good as the worse of the two
+  }
+  return out;
+}
+
 double usualRate(const std::vector<double>& time_s) {
   if (time_s.size() < 2) return 0.0;
   std::vector<double> steps;

@@ -95,15 +95,23 @@ struct ClipTracks {
   int width_px = 0;
   int height_px = 0;
   std::vector<double> time_s;
-  std::vector<BarSample> bar;                  // one a frame
+  std::vector<BarSample> bar;  // one a frame
+  // Of a bar that lies across the picture (filmed from the front or the rear): its plates' middles, left and
+  // right in the picture, one a frame each. `bar` is then the middle between them, its radius half a plate's
+  // height.
+  std::array<std::vector<BarSample>, 2> ends;
   std::array<JointTrack, kJointCount> joints;  // empty, or one a frame
   std::vector<PictureMove> shake;              // empty: the camera stood; or one a frame
   std::vector<Upright> uprights;
 
   std::size_t frameCount() const { return time_s.size(); }
   const JointTrack& track(Joint joint) const { return joints[indexOf(joint)]; }
+  bool across() const { return !ends[0].empty(); }
   bool has(Joint joint) const { return joints[indexOf(joint)].size() == time_s.size() && !time_s.empty(); }
 };
+
+// The middle of a bar from its two ends.
+std::vector<BarSample> middleOf(const std::array<std::vector<BarSample>, 2>& ends);
 
 // Pictures a second, from the usual step between them; zero for fewer than two pictures.
 double usualRate(const std::vector<double>& time_s);

@@ -33,6 +33,8 @@ std::string_view nameOf(Warning warning) {
       return "camera_unsteady";
     case Warning::kCameraSwung:
       return "camera_swung";
+    case Warning::kViewAssumed:
+      return "view_assumed";
   }
   return "";
 }
@@ -106,12 +108,16 @@ Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::opt
     return v[v.size() / 2];
   };
   CameraEstimate e;
+  // Seen from the front or the rear, the plates hang in the lifter's own plane and stand upright in the
+  // picture.
+  const bool across = tracks.across();
+  constexpr double kAcrossHeightRel = 0.012;
   const Estimate focal = focalPrior(tracks.width_px, tracks.height_px);
   e.camera.focal_px = focal.value;
   e.errors.focal_px = focal.sd;
   e.camera.middle_px = 0.5 * Vec2(tracks.width_px, tracks.height_px);
   e.camera.plate_radius_m = bar.plate_mm / 2000.0;
-  const Estimate lateral = plateLateralPrior(bar.load_kg);
+  const Estimate lateral = across ? Estimate{0.0, 0.0} : plateLateralPrior(bar.load_kg);
   e.camera.plate_lateral_m = lateral.value;
   e.errors.plate_lateral_m = lateral.sd;
   e.camera.plate_radius_px = median(radius);
@@ -122,6 +128,7 @@ Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::opt
   e.errors.vanishing_px =
       axis ? axis->vanishing_sd_px : focal.value * Vec2(std::tan(8.0 * deg), std::tan(4.0 * deg));
   e.errors.yaw_known = axis && axis->from_parallax;
+  if (across) e.errors.plate_radius_rel = kAcrossHeightRel;
   if (axis && axis->far_ratio) {
     const Estimate& seen = *axis->far_ratio;
     const double bar_m = e.camera.plate_lateral_m + kFarPlateLateral.value;
@@ -143,6 +150,7 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
     return steady;
   }
   Analysis a;
+  a.view = !tracks.across() ? View::kSide : settings.view == View::kRear ? View::kRear : View::kFront;
   a.facing = facingOf(tracks, settings.facing);
   auto camera = estimateCamera(tracks, axis, {settings.plate_mm, settings.load_kg}, a.facing);
   if (!camera) return tl::make_unexpected(camera.error());
@@ -157,14 +165,15 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
         "No full rep was found: the bar never goes down and up again by more than 12 cm. Choose a clip with "
         "a whole set in it, or say which lift it is.");
   a.reps = std::move(*reps);
-  if (settings.lift == Lift::kSquat) levelByStanding(a, input);
+  if (settings.lift == Lift::kSquat && !tracks.across()) levelByStanding(a, input);
   const MeasureInput levelled{&tracks, settings.lift, a.camera, a.camera_errors};
   a.plate_scale = estimateScale(a.camera, a.camera_errors, a.camera.plate_lateral_m);
   a.body_scale = estimateScale(a.camera, a.camera_errors, 0.0);
   a.distance_m = estimateFrom(a.camera, a.camera_errors, [](const SideCamera& c) { return c.distance_m(); });
   a.yaw_deg = estimateFrom(a.camera, a.camera_errors, [](const SideCamera& c) { return c.yaw_deg(); });
   a.measures = computeMeasures(levelled, a.reps);
-  a.trust = findWeakestLink(levelled, a.reps);
+  a.bar_tilt = computeBarTilt(levelled, a.reps);
+  if (!tracks.across()) a.trust = findWeakestLink(levelled, a.reps);
   a.findings = judge(book, settings.lift, a.measures);
   for (Finding& f : a.findings)
     f.overruled =
@@ -176,7 +185,9 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   load.open_pain = settings.open_pain;
   load.rules_applied =
       static_cast<int>(std::count_if(book.rules.begin(), book.rules.end(), [&](const Rule& r) {
-        return std::find(r.lifts.begin(), r.lifts.end(), settings.lift) != r.lifts.end();
+        return std::find(r.lifts.begin(), r.lifts.end(), settings.lift) != r.lifts.end() &&
+               std::any_of(a.measures.begin(), a.measures.end(),
+                           [&](const Measure& m) { return m.id == r.measure; });
       }));
   auto decision = decideLoad(a.findings, load, settings.load_options);
   if (!decision) return tl::make_unexpected(decision.error());
@@ -186,8 +197,10 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
                                   [](const BarSample& s) { return s.state == TrackState::kLost; });
   if (static_cast<double>(lost) > 0.2 * static_cast<double>(tracks.bar.size()))
     a.warnings.push_back(Warning::kBarOftenLost);
-  if (!a.camera_errors.yaw_known) a.warnings.push_back(Warning::kAxisUnknown);
-  if (a.facing == Facing::kUnknown) a.warnings.push_back(Warning::kFacingUnknown);
+  if (tracks.across() && settings.view != View::kFront && settings.view != View::kRear)
+    a.warnings.push_back(Warning::kViewAssumed);
+  if (!tracks.across() && !a.camera_errors.yaw_known) a.warnings.push_back(Warning::kAxisUnknown);
+  if (!tracks.across() && a.facing == Facing::kUnknown) a.warnings.push_back(Warning::kFacingUnknown);
   if (tracks.frameCount() > 1 && static_cast<double>(tracks.frameCount() - 1) / tracks.time_s.back() < 20.0)
     a.warnings.push_back(Warning::kLowFrameRate);
   for (std::size_t i = 1; i < tracks.time_s.size(); ++i)
@@ -196,7 +209,7 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
       break;
     }
   // Beyond 15 degrees the joints' own distance from the mid-plane moves them by more than 4 cm.
-  if (std::abs(a.camera.yaw_deg()) > 15.0) a.warnings.push_back(Warning::kOblique);
+  if (!tracks.across() && std::abs(a.camera.yaw_deg()) > 15.0) a.warnings.push_back(Warning::kOblique);
   a.computed = true;
   return a;
 }

@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "core/load/decide_load.h"
+#include "core/measure/bar_tilt.h"
 #include "core/measure/measure_set.h"
 #include "core/verdict/judge.h"
 #include "core/verdict/trust.h"
@@ -24,6 +25,7 @@ struct AxisSeen {
 
 struct AnalysisSettings {
   Lift lift = Lift::kSquat;
+  View view = View::kUnknown;        // unknown: as the bar lies in the picture
   Facing facing = Facing::kUnknown;  // unknown: read from heel and toe when they are placed
   double plate_mm = 450.0;
   std::optional<double> load_kg;
@@ -47,12 +49,14 @@ enum class Warning {
   kCameraShook,     // held by hand; its motion was taken out
   kCameraUnsteady,  // held by hand, and its motion could not be read; it is part of the error
   kCameraSwung,     // for some of the time it looked elsewhere, or the film is cut: nothing is measured there
+  kViewAssumed,     // the bar lies across the picture; whether from the front or the rear nobody has said
   kJointsFound      // by the program; nobody has put one right yet
 };
 std::string_view nameOf(Warning warning);
 
 struct Analysis {
   bool computed = false;
+  View view = View::kSide;
   Facing facing = Facing::kUnknown;
   SideCamera camera;
   SideCameraErrors camera_errors;
@@ -63,6 +67,7 @@ struct Analysis {
   std::optional<Trust> trust;  // nothing where no depth can be read
   std::vector<Rep> reps;
   std::vector<Measure> measures;
+  std::optional<BarTilt> bar_tilt;  // of a bar that lies across the picture
   std::vector<Finding> findings;
   LoadDecision decision;
   std::vector<Warning> warnings;

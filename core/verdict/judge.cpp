@@ -32,6 +32,8 @@ std::string_view nameOf(FindingReason reason) {
       return "joints_missing";
     case FindingReason::kFeetMissing:
       return "feet_missing";
+    case FindingReason::kWrongView:
+      return "wrong_view";
     case FindingReason::kBarLost:
       return "bar_lost";
     case FindingReason::kTooImprecise:
@@ -48,6 +50,8 @@ FindingReason reasonOf(MeasureStatus status) {
       return FindingReason::kJointsMissing;
     case MeasureStatus::kNoFeet:
       return FindingReason::kFeetMissing;
+    case MeasureStatus::kWrongView:
+      return FindingReason::kWrongView;
     case MeasureStatus::kBarLost:
       return FindingReason::kBarLost;
     case MeasureStatus::kOk:

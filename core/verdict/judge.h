@@ -20,6 +20,7 @@ enum class FindingReason {
   kNearLimit,
   kJointsMissing,
   kFeetMissing,
+  kWrongView,
   kBarLost,
   kTooImprecise,
 };

@@ -1,0 +1,136 @@
+// The bar across the picture, on films of the simulated camera.
+#include "vision/bar_ends.h"
+
+#include <unistd.h>
+
+#include <cmath>
+#include <fstream>
+
+#include <gtest/gtest.h>
+#include <nlohmann/json.hpp>
+
+#include "synth/film_maker.h"
+#include "vision/analyse_clip.h"
+
+namespace mottix {
+namespace {
+
+namespace fs = std::filesystem;
+
+class BarEnds : public testing::Test {
+ protected:
+  void SetUp() override {
+    folder = fs::temp_directory_path() / ("mottix_ends_" + std::to_string(getpid()));
+    fs::create_directories(folder);
+  }
+  void TearDown() override { fs::remove_all(folder); }
+
+  fs::path filmed(std::uint32_t seed, Lift lift, View view, double lags_m = 0.0) {
+    FilmPlan plan = planFromSeed(seed, lift, view);
+    plan.width_px = 640;
+    plan.height_px = 360;
+    plan.look.someone_passes = false;
+    plan.squat.reps.resize(2);
+    plan.deadlift.reps.resize(2);
+    plan.bench.reps.resize(2);
+    for (PressPlan& r : plan.bench.reps) r.right_lags_m = 0.0;
+    plan.bench.reps[1].right_lags_m = lags_m;
+    const fs::path film = folder / (plan.name + std::string(nameOf(view)) + ".mp4");
+    EXPECT_TRUE(makeFilm(plan, film));
+    std::ifstream in(truthPathFor(film));
+    truth = nlohmann::json::parse(in);
+    return film;
+  }
+  // The bar's middle in the picture.
+  Vec2 middle(std::size_t frame) const {
+    const auto& p = truth["frames"][frame]["bar_mid"]["px"];
+    return {p[0].get<double>(), p[1].get<double>()};
+  }
+
+  fs::path folder;
+  nlohmann::json truth;
+};
+
+TEST_F(BarEnds, AreFollowedFromTheFrontAndTheRearOfEveryLift) {
+  for (const auto& [lift, view] : {std::pair{Lift::kSquat, View::kFront},
+                                   {Lift::kBench, View::kRear},
+                                   {Lift::kDeadlift, View::kFront}}) {
+    const auto clip = trackBar(filmed(8, lift, view));
+    ASSERT_TRUE(clip) << clip.error().text;
+    ASSERT_TRUE(clip->tracks.across()) << static_cast<int>(lift);
+    // The way the bar goes is the truth's, to a part of a pixel; its middle between the plates is the bar's
+    // middle but for the small plates outside.
+    double sum = 0.0, mean = 0.0;
+    std::size_t seen = 0;
+    std::vector<double> off;
+    for (std::size_t i = 0; i < clip->tracks.frameCount(); ++i) {
+      if (clip->tracks.bar[i].state != TrackState::kSeen) continue;
+      off.push_back(clip->tracks.bar[i].p_px.y() - middle(i).y());
+      ++seen;
+    }
+    ASSERT_GT(seen, clip->tracks.frameCount() * 8 / 10);
+    for (double v : off) mean += v / static_cast<double>(off.size());
+    for (double v : off) sum += (v - mean) * (v - mean);
+    EXPECT_LT(std::sqrt(sum / static_cast<double>(off.size())), 0.6) << static_cast<int>(lift);
+    EXPECT_LT(std::abs(mean), 1.5) << static_cast<int>(lift);
+    AnalysisSettings settings;
+    settings.lift = lift;
+    const auto a = analyse(clip->tracks, clip->axis, settings, builtInRuleBook());
+    ASSERT_TRUE(a) << a.error().text;
+    ASSERT_EQ(a->reps.size(), 2u);
+    const char* turn = lift == Lift::kDeadlift ? "top" : "bottom";
+    // A pause or a hold has two ends: the turn lies between them.
+    const char* leave = lift == Lift::kDeadlift ? "lowering_start" : "ascent_start";
+    for (std::size_t r = 0; r < 2; ++r) {
+      EXPECT_GT(a->reps[r].turn_s.value, truth["events"][r][turn].get<double>() - 0.2);
+      EXPECT_LT(a->reps[r].turn_s.value, truth["events"][r][leave].get<double>() + 0.2);
+    }
+  }
+}
+
+TEST_F(BarEnds, ALaggingHandShowsAsTilt) {
+  constexpr double kLag_m = 0.06;
+  const auto clip = trackBar(filmed(9, Lift::kBench, View::kFront, kLag_m));
+  ASSERT_TRUE(clip) << clip.error().text;
+  AnalysisSettings settings;
+  settings.lift = Lift::kBench;
+  const auto a = analyse(clip->tracks, clip->axis, settings, builtInRuleBook());
+  ASSERT_TRUE(a) << a.error().text;
+  const double truly_deg =
+      std::atan(std::abs(truth["measured_per_rep"][1]["bar_slope"].get<double>())) * 180.0 / std::acos(-1.0);
+  const Measure *level = findMeasure(a->measures, MeasureId::kBarTilt, 1),
+                *tilted = findMeasure(a->measures, MeasureId::kBarTilt, 2);
+  ASSERT_EQ(tilted->status, MeasureStatus::kOk);
+  EXPECT_NEAR(tilted->value.value, truly_deg, 2.0 * tilted->value.sd);
+  EXPECT_LT(level->value.value, 2.0 * level->value.sd);
+  // From the foot end the lifter's right is on the left.
+  EXPECT_GT(*a->bar_tilt->deg[tilted->frame], 0.0);
+}
+
+TEST_F(BarEnds, FromTheSideThereAreNoneAndSayingSoDecides) {
+  const fs::path side = filmed(8, Lift::kBench, View::kSide);
+  const auto found = trackBar(side);
+  ASSERT_TRUE(found) << found.error().text;
+  EXPECT_FALSE(found->tracks.across());
+  TrackSettings settings;
+  settings.view = View::kFront;
+  const auto wrong = trackBar(side, settings);
+  ASSERT_FALSE(wrong);
+  EXPECT_EQ(wrong.error().remedy, Remedy::kFilmAgain);
+  EXPECT_NE(wrong.error().text.find(side.filename().string()), std::string::npos);
+}
+
+TEST_F(BarEnds, StopWhenAskedTo) {
+  const fs::path film = filmed(8, Lift::kSquat, View::kFront);
+  int calls = 0;
+  const auto stopped = trackBar(film, {}, [&](double part) {
+    ++calls;
+    return part < 0.65;  // while the ends are followed
+  });
+  ASSERT_FALSE(stopped);
+  EXPECT_EQ(stopped.error().remedy, Remedy::kCancelled);
+  EXPECT_GT(calls, 3);
+}
+
+}  // namespace
+}  // namespace mottix
