@@ -374,7 +374,7 @@ TEST_F(Desk, AFilmFromTheFootEndIsMeasuredAndItsViewConfirmedByOneKey) {
   QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
   QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
   EXPECT_EQ(sheet.data().set.edit.asked.view, View::kUnknown);
-  ASSERT_NE(button("rear"), nullptr);
+  ASSERT_TRUE(waitFor([&] { return button("rear") != nullptr; }));
   QTest::mouseClick(button("rear"), Qt::LeftButton);
   EXPECT_EQ(window->house().loadSet(id)->edit.asked.view, View::kRear);
   // There is no figure to lay here.
@@ -746,7 +746,7 @@ TEST_F(Desk, EveryWordOfTheSentenceIsTakenOrRefused) {
     EXPECT_TRUE(type(c.word, c.good)) << c.word;
   }
   const Asked asked = window->house().loadSet(id)->edit.asked;
-  EXPECT_EQ(asked, (Asked{Lift::kDeadlift, "low bar", 3, 70.0, 7.5, Facing::kLeft, 400.0}));
+  EXPECT_EQ(asked, (Asked{Lift::kDeadlift, "low bar", 3, 70.0, 7.5, Facing::kLeft, 400.0, 0.0, View::kSide}));
   // For this lift there are no rules yet, and the sheet says so.
   bool said = false;
   for (QLabel* l : window->sheet().findChildren<QLabel*>())
