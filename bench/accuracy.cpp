@@ -128,11 +128,12 @@ int printAccuracy(const std::vector<std::filesystem::path>& clips) {
     auto clip = trackBar(path);
     AnalysisSettings settings;
     settings.load_kg = truth->load_kg;
+    settings.lift = truth->lift;
     std::array<JointTrack, kJointCount> raw;
     Expected<void> carried;
     if (clip)
-      carried = trackJoints(path, *clip, {450.0, truth->load_kg}, Lift::kSquat, Facing::kUnknown,
-                            truth->first, raw);
+      carried =
+          trackJoints(path, *clip, {450.0, truth->load_kg}, truth->lift, Facing::kUnknown, truth->first, raw);
     if (!clip || !carried) {
       row.bar = (clip ? carried.error() : clip.error()).text;
       rows.push_back(row);

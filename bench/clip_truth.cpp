@@ -6,6 +6,8 @@
 
 #include <nlohmann/json.hpp>
 
+#include "core/verdict/rule_book.h"
+
 namespace mottix {
 
 Expected<ClipTruth> loadTruth(const std::filesystem::path& clip) {
@@ -15,6 +17,7 @@ Expected<ClipTruth> loadTruth(const std::filesystem::path& clip) {
   const nlohmann::json doc = nlohmann::json::parse(in, nullptr, false);
   if (doc.is_discarded()) return fail(Remedy::kChooseAnotherFile, "“" + path.string() + "” is not JSON.");
   ClipTruth out;
+  out.lift = liftNamed(doc.at("lift").get<std::string>()).value_or(Lift::kSquat);
   out.load_kg = doc.at("load_kg");
   out.scale_mm_per_px = doc.at("scale_plate_mm_per_px");
   if (doc.contains("athlete")) {
@@ -58,17 +61,24 @@ Expected<ClipTruth> loadTruth(const std::filesystem::path& clip) {
   };
   out.trunk_m =
       std::hypot(metres("shoulder", 0) - metres("hip", 0), metres("shoulder", 1) - metres("hip", 1));
-  for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe, Joint::kShoulder})
-    out.first.joints[indexOf(j)] = out.joint_px[indexOf(j)].front();
   for (const auto& event : doc.at("events")) {
     TrueRep rep{};
     rep.start_s = event.at("start");
-    rep.turn_s = 0.5 * (event.at("bottom").get<double>() + event.at("ascent_start").get<double>());
+    const bool pulled = out.lift == Lift::kDeadlift;
+    rep.turn_s = 0.5 * (event.at(pulled ? "top" : "bottom").get<double>() +
+                        event.at(pulled ? "lowering_start" : "ascent_start").get<double>());
     rep.end_s = event.at("end");
     out.reps.push_back(rep);
   }
+  if (out.lift == Lift::kDeadlift) {
+    constexpr std::size_t kBeforeFrames = 4;
+    out.first.frame = doc.at("events").at(0).at("start_frame").get<std::size_t>() - kBeforeFrames;
+  }
+  for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe, Joint::kShoulder})
+    out.first.joints[indexOf(j)] = out.joint_px[indexOf(j)][out.first.frame];
   for (const auto& m : doc.at("measured_per_rep")) {
     TrueRep& rep = out.reps.at(m.at("rep").get<std::size_t>() - 1);
+    if (out.lift != Lift::kSquat) continue;
     rep.depth_m = m.at("depth_hip_below_knee_m");
     rep.trunk_gain_deg =
         m.at("trunk_max_ascent_deg").get<double>() - m.at("trunk_at_bottom_deg").get<double>();

@@ -16,6 +16,7 @@ struct TrueRep {
 };
 
 struct ClipTruth {
+  Lift lift = Lift::kSquat;
   double scale_mm_per_px = 0.0;          // at the near plate's outer face
   double body_scale_mm_per_px = 0.0;     // at the middle of the bar, on the first picture
   double yaw_deg = 0.0, roll_deg = 0.0;  // as SideCamera counts them
@@ -24,7 +25,7 @@ struct ClipTruth {
   std::vector<Vec2> plate_px;
   std::array<std::vector<Vec2>, kJointCount> joint_px;  // near side
   std::vector<TrueRep> reps;
-  PlacedPoints first;  // joints of the first frame, as a coach would place them
+  PlacedPoints first;  // joints as a coach would place them: on the first frame, a deadlift's before the first pull
 };
 
 Expected<ClipTruth> loadTruth(const std::filesystem::path& clip);

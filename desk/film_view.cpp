@@ -34,8 +34,26 @@ constexpr std::array<std::pair<Joint, Joint>, 5> kBones = {{{Joint::kShoulder, J
                                                             {Joint::kAnkle, Joint::kHeel},
                                                             {Joint::kHeel, Joint::kToe}}};
 
-// Where the joints of a standing lifter lie against the bar on the back (m; forward, up): an average build
-// of 1.75 m.
+// Where the joints of a lifter about to pull lie against the bar on the floor (m; forward, up).
+Vec2 pullingOffset(Joint joint) {
+  switch (joint) {
+    case Joint::kShoulder:
+      return {0.04, 0.58};
+    case Joint::kHip:
+      return {-0.36, 0.41};
+    case Joint::kKnee:
+      return {0.02, 0.28};
+    case Joint::kAnkle:
+      return {-0.07, -0.14};
+    case Joint::kHeel:
+      return {-0.13, -0.21};
+    case Joint::kToe:
+      return {0.12, -0.21};
+    default:
+      return {0.0, 0.0};
+  }
+}
+// The same of a standing lifter with the bar on the back: an average build of 1.75 m.
 Vec2 standingOffset(Joint joint) {
   switch (joint) {
     case Joint::kShoulder:
@@ -303,9 +321,12 @@ void FilmView::layFigure() {
                                figure_faces_left_ ? Facing::kLeft : Facing::kRight);
   if (!camera) return;
   const Vec2 bar = camera->camera.barBody(steady.bar[frame_].p_px);
+  const bool pulls = data_->set.edit.asked.lift == Lift::kDeadlift;
   for (Joint j : kFigureJoints)
-    figure_[indexOf(j)] = toPictureMoved(
-        data_->tracks, frame_, camera->camera.toPicture(bar + standingOffset(j), lateralPrior(j).value));
+    figure_[indexOf(j)] =
+        toPictureMoved(data_->tracks, frame_,
+                       camera->camera.toPicture(bar + (pulls ? pullingOffset(j) : standingOffset(j)),
+                                                lateralPrior(j).value));
 }
 
 void FilmView::startPlacing() {

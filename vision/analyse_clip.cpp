@@ -189,7 +189,23 @@ Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking
       1.0 / std::max(1, std::min(clip.tracks.width_px, clip.tracks.height_px) / kFineEnoughPx);
   film->shrinkTo(part);
   film->steadyBy(clip.tracks.shake);
-  CarryInput input{shrunk(camera->camera, part), steady.bar, first, lift == Lift::kSquat};
+  CarryInput input{shrunk(camera->camera, part), steady.bar, first};
+  if (lift != Lift::kSquat) input.hold = Hold::kNone;
+  if (lift == Lift::kDeadlift) {
+    // Hands are on the bar for a moment before the first pull and after the last.
+    constexpr double kHandsOn_s = 0.6;
+    const auto reps = findReps(computeBarHeight({&steady, lift, camera->camera, camera->errors}), lift);
+    if (!reps) return tl::make_unexpected(reps.error());
+    if (!reps->empty()) {
+      const auto& t = steady.time_s;
+      auto frameAt = [&](double time) {
+        return static_cast<std::size_t>(std::lower_bound(t.begin(), t.end(), time) - t.begin());
+      };
+      input.hold = Hold::kInHands;
+      input.held_from = frameAt(reps->front().start_s.value - kHandsOn_s);
+      input.held_to = frameAt(reps->back().end_s.value + kHandsOn_s);
+    }
+  }
   for (BarSample& s : input.bar) {
     s.p_px *= part;
     s.sd_px *= part;

@@ -21,8 +21,14 @@ using Cov = Eigen::Matrix<double, kN, kN>;
 constexpr double kSlack = 2.0;
 constexpr double kShankRel = 0.01, kThighRel = 0.01, kTrunkRel = 0.02;
 constexpr double kShoulderOnBarM = 0.015;  // the bar rolls and the shoulder girdle gives by about this
-constexpr double kScaleRel = 0.02;         // of the body's scale: focal length ±10 % at 3 m
-constexpr double kFarthestStepM = 0.15;    // from frame to frame: 4.5 m/s at 30 frames a second
+// The bar lies before the hips: half a thigh between them. Knees come over it by a hand's breadth in the
+// set-up.
+constexpr double kBarBeforeHipM = 0.05, kKneeOverBarM = 0.08, kShoulderAboveBarM = 0.35, kInFrontSdM = 0.02;
+// The armpit is over the bar, the joint slightly before it from the floor and behind it at the top
+// (practice).
+constexpr double kShoulderBeforeBarM = 0.10, kShoulderBehindBarM = 0.12;
+constexpr double kScaleRel = 0.02;       // of the body's scale: focal length ±10 % at 3 m
+constexpr double kFarthestStepM = 0.15;  // from frame to frame: 4.5 m/s at 30 frames a second
 constexpr double kLostStepM = 0.03;
 constexpr double kOverstraightM = 0.015;  // behind the leg's line; own allowance
 constexpr double kKneeSideStepM = 0.012;  // sideways motion of the knee in one frame
@@ -31,16 +37,28 @@ constexpr double kFlowOfMotion = 0.25;  // skin and cloth slide over the joint b
                                         // movement, which over some 40 frames is this part of each step
 // What stays wrong when everything fits: joint centres against skin, as a part of the plate's radius.
 constexpr double kModelOfRadius = 0.03, kHiddenOfRadius = 0.06;
+// From the floor up the plate comes before the thigh and at lock-out hides the hip, so that hip and trunk are
+// known worse and worse, in every rep anew: by so much a plate's radius of the way. Own allowance.
+constexpr double kPulledOfRadius = 0.25, kWholePull_m = 0.55;
 
 struct Segment {
   Vec2 from, to;
   bool thigh;
 };
 
+// How the two joints at the ends of a limb's part have moved.
 struct Motion {
   Vec2 knee_px = Vec2::Zero(), hip_px = Vec2::Zero();
   double knee_sd_px = 1e3, hip_sd_px = 1e3;
 };
+// Shank and thigh from an ankle that stands still; or the trunk alone, whose ends then stand for knee and
+// hip.
+std::array<Segment, 2> legOf(const Vec2& ankle, const Vec2& knee, const Vec2& hip) {
+  return {Segment{ankle, knee, false}, Segment{knee, hip, true}};
+}
+std::array<Segment, 2> trunkOf(const Vec2& hip, const Vec2& shoulder) {
+  return {Segment{hip, shoulder, true}, Segment{hip, shoulder, true}};
+}
 
 constexpr double kMinSlope = 1.5;  // grey levels a pixel: below, a pixel tells nothing but noise
 
@@ -226,25 +244,28 @@ cv::Mat findStillScene(Film& film, const std::function<bool(double)>& report) {
   return moving;
 }
 
-// Motion of knee and hip between two pictures; `ankle` stands still. `earlier` (may be empty) is a picture
+// Motion of knee and hip (or hip and shoulder) between two pictures. `earlier` (may be empty) is a picture
 // from a moment ago in which the lifter was elsewhere: what looks the same in it stands still and is not the
 // lifter; `moving` marks what changes at all over the film.
-Motion findLegMotion(const cv::Mat& before, const cv::Mat& after, const cv::Mat& earlier,
-                     const cv::Mat& moving, const Vec2& ankle, const Vec2& knee, const Vec2& hip,
-                     const BarSample& bar_before, const BarSample& bar_after) {
+Motion findLimbMotion(const cv::Mat& before, const cv::Mat& after, const cv::Mat& earlier,
+                      const cv::Mat& moving, const std::array<Segment, 2>& segments,
+                      const BarSample& bar_before, const BarSample& bar_after) {
   Motion motion;
-  const double reach = 0.5 * (knee - ankle).norm();
+  const double reach = 0.5 * (segments[0].to - segments[0].from).norm();
   const cv::Rect whole(0, 0, before.cols, before.rows);
-  const double x0 = std::min({ankle.x(), knee.x(), hip.x()}) - reach,
-               x1 = std::max({ankle.x(), knee.x(), hip.x()}) + reach;
-  const double y0 = std::min({ankle.y(), knee.y(), hip.y()}) - reach,
-               y1 = std::max({ankle.y(), knee.y(), hip.y()}) + reach;
+  const std::array ends = {segments[0].from, segments[0].to, segments[1].from, segments[1].to};
+  auto span = [&](int axis) {
+    const auto [low, high] = std::minmax_element(
+        ends.begin(), ends.end(), [axis](const Vec2& a, const Vec2& b) { return a[axis] < b[axis]; });
+    return std::pair((*low)[axis] - reach, (*high)[axis] + reach);
+  };
+  const auto [x0, x1] = span(0);
+  const auto [y0, y1] = span(1);
   const cv::Rect roi = cv::Rect(cv::Point(static_cast<int>(x0), static_cast<int>(y0)),
                                 cv::Point(static_cast<int>(x1), static_cast<int>(y1))) &
                        whole;
   if (roi.width < 24 || roi.height < 24) return motion;
   const Vec2 origin(roi.x + 0.5, roi.y + 0.5);
-  const std::array<Segment, 2> segments = {Segment{ankle, knee, false}, Segment{knee, hip, true}};
   auto bandMask = [&](double width_of_length) {
     cv::Mat mask = cv::Mat::zeros(roi.size(), CV_8UC1);
     for (const Segment& s : segments) {
@@ -289,7 +310,7 @@ Motion findLegMotion(const cv::Mat& before, const cv::Mat& after, const cv::Mat&
 // The leg and trunk as a chain, with what is known of it on the placed frame.
 class Chain {
  public:
-  Chain(const CarryInput& input) : camera_(input.camera), rides_(input.shoulder_rides_bar) {
+  Chain(const CarryInput& input) : camera_(input.camera), hold_(input.hold) {
     const auto& p = input.placed.joints;
     auto body = [&](Joint j) { return camera_.toBody(*p[indexOf(j)], lateral(j)); };
     ankle_ = body(Joint::kAnkle);
@@ -309,7 +330,9 @@ class Chain {
     if (bar.state != TrackState::kLost) {
       bar0_ = camera_.barBody(bar.p_px);
       shoulder_on_bar_ = shoulder - bar0_;
-      has_bar_ = true;
+      has_bar_ =
+          hold_ == Hold::kOnBack || (hold_ == Hold::kInHands && input.placed.frame >= input.held_from &&
+                                     input.placed.frame <= input.held_to);
     }
     lean0_ = lean(x_);
     p_.setZero();
@@ -342,6 +365,12 @@ class Chain {
     return sd_m * 1000.0 / camera_.mmPerPx(lateral(Joint::kHip));
   }
 
+  // How much higher the bar is than on the placed frame (m), not below zero.
+  double risen(const BarSample& bar) const {
+    return bar.state == TrackState::kLost ? kWholePull_m
+                                          : std::max(0.0, (camera_.barBody(bar.p_px) - bar0_).y());
+  }
+
   // Knee and hip as seen against an earlier picture of the same pose: no drift since then, but its error.
   void correct(const Vec2& knee_px, double knee_sd_px, const Vec2& hip_px, double hip_sd_px) {
     const double m_per_px = camera_.mmPerPx(lateral(Joint::kHip)) / 1000.0;
@@ -359,23 +388,37 @@ class Chain {
     p_ = i_kh * p_ * i_kh.transpose() + gain * var.asDiagonal() * gain.transpose();
   }
 
-  void step(const Motion& motion, const BarSample& bar) {
+  void step(Motion motion, const Motion& trunk, const BarSample& bar, bool held) {
+    held_ = held;
     const double m_per_px = camera_.mmPerPx(lateral(Joint::kHip)) / 1000.0;
     const State before = x_;
+    if (trunk.knee_sd_px < 1e3) {
+      // Leg and trunk both tell how the hip goes.
+      const double leg_w = 1.0 / (motion.hip_sd_px * motion.hip_sd_px),
+                   trunk_w = 1.0 / (trunk.knee_sd_px * trunk.knee_sd_px);
+      motion.hip_px = (leg_w * motion.hip_px + trunk_w * trunk.knee_px) / (leg_w + trunk_w);
+      motion.hip_sd_px = 1.0 / std::sqrt(leg_w + trunk_w);
+    }
     // The picture's motion moves knee and hip; the shoulder follows the hip until the bar says better.
     const Vec2 knee = camera_.toBody(px(Joint::kKnee) + motion.knee_px, x_[2]);
     const Vec2 hip = camera_.toBody(px(Joint::kHip) + motion.hip_px, lateral(Joint::kHip));
     const Vec2 moved = hip - x_.segment<2>(3);
     x_.head<2>() = knee;
     x_.segment<2>(3) = hip;
-    x_.tail<2>() += moved;
+    double shoulder_q = 0.05;
+    if (trunk.hip_sd_px < 1e3) {
+      x_.tail<2>() = camera_.toBody(px(Joint::kShoulder) + trunk.hip_px, lateral(Joint::kShoulder));
+      shoulder_q = std::min(0.1, std::hypot(trunk.hip_sd_px, kFlowOfMotion * trunk.hip_px.norm()) * m_per_px);
+    } else {
+      x_.tail<2>() += moved;
+    }
     auto step_sd = [&](double sd_px, const Vec2& d) {
       return std::min(0.1, std::hypot(sd_px, kFlowOfMotion * d.norm()) * m_per_px);
     };
     const double knee_q = step_sd(motion.knee_sd_px, motion.knee_px),
                  hip_q = step_sd(motion.hip_sd_px, motion.hip_px);
     State q;
-    q << knee_q, knee_q, 0.001, hip_q, hip_q, 0.05, 0.05;
+    q << knee_q, knee_q, 0.001, hip_q, hip_q, shoulder_q, shoulder_q;
     p_ += State(q.cwiseAbs2()).asDiagonal();
     p_ += alongKneeRay(kKneeSideStepM);
     solve(bar, before);
@@ -391,7 +434,8 @@ class Chain {
 
  private:
   SideCamera camera_;
-  bool rides_, has_bar_ = false;
+  Hold hold_;
+  bool has_bar_ = false, held_ = true;
   Vec2 ankle_ = Vec2::Zero(), ankle_px_ = Vec2::Zero(), shoulder_on_bar_ = Vec2::Zero(), bar0_ = Vec2::Zero();
   double shank_ = 0.0, thigh_ = 0.0, trunk_ = 0.0, lean0_ = 0.0;
   State x_ = State::Zero(), start_x_ = State::Zero();
@@ -412,7 +456,7 @@ class Chain {
 
   // Measurement residuals, each divided by its standard deviation.
   Eigen::VectorXd residuals(const State& x, const BarSample& bar) const {
-    Eigen::VectorXd r(7);
+    Eigen::VectorXd r(9);
     r.setZero();
     r[0] = (length3(x.head<2>() - ankle_, x[2] - lateral(Joint::kAnkle)) - shank_) /
            (kSlack * kShankRel * shank_);
@@ -426,18 +470,29 @@ class Chain {
     const double share = ankle_to_hip.dot(x.head<2>() - ankle_) / ankle_to_hip.squaredNorm();
     const double ahead = (x.head<2>() - ankle_ - share * ankle_to_hip).x();
     r[6] = std::min(0.0, ahead + kOverstraightM) / kOverstraightM;
-    if (rides_ && has_bar_ && bar.state != TrackState::kLost) {
-      const double turn = lean(x) - lean0_;  // leaning forward turns the offset clockwise seen from the right
-      const Vec2 o(std::cos(turn) * shoulder_on_bar_.x() + std::sin(turn) * shoulder_on_bar_.y(),
-                   -std::sin(turn) * shoulder_on_bar_.x() + std::cos(turn) * shoulder_on_bar_.y());
-      const Vec2 now = camera_.barBody(bar.p_px);
+    if (has_bar_ && held_ && bar.state != TrackState::kLost) {
       const double bar_sd = bar.state == TrackState::kSeen
                                 ? 0.0
                                 : bar.sd_px * camera_.mmPerPx(camera_.plate_lateral_m) / 1000.0;
+      const Vec2 now = camera_.barBody(bar.p_px);
       // The scale at the body is known to about 2 %, so the way travelled since the placed frame is, too.
       const double scale_sd = kScaleRel * (now - bar0_).norm();
-      const Vec2 e = (x.tail<2>() - now - o) /
-                     std::sqrt(kShoulderOnBarM * kShoulderOnBarM + bar_sd * bar_sd + scale_sd * scale_sd);
+      const double sd = std::sqrt(kShoulderOnBarM * kShoulderOnBarM + bar_sd * bar_sd + scale_sd * scale_sd);
+      if (hold_ == Hold::kInHands) {
+        r[4] = ((x.tail<2>() - now).norm() - shoulder_on_bar_.norm()) / sd;
+        const double over = x[5] - now.x();
+        r[5] = (over - std::clamp(over, -kShoulderBehindBarM, kShoulderBeforeBarM)) / kInFrontSdM;
+        // The bar passes in front of knee and hip.
+        r[7] = std::min(0.0, now.x() - x[3] - kBarBeforeHipM) / kInFrontSdM;
+        // Shoulders stay above the hands and no lower than the hips.
+        r[6] += std::min(0.0, x[6] - std::max(now.y() + kShoulderAboveBarM, x[4])) / kInFrontSdM;
+        r[8] = std::min(0.0, now.x() - x[0] + kKneeOverBarM) / kInFrontSdM;
+        return r;
+      }
+      const double turn = lean(x) - lean0_;  // leaning forward turns the offset clockwise seen from the right
+      const Vec2 o(std::cos(turn) * shoulder_on_bar_.x() + std::sin(turn) * shoulder_on_bar_.y(),
+                   -std::sin(turn) * shoulder_on_bar_.x() + std::cos(turn) * shoulder_on_bar_.y());
+      const Vec2 e = (x.tail<2>() - now - o) / sd;
       r[4] = e.x();
       r[5] = e.y();
     }
@@ -542,7 +597,9 @@ Expected<std::array<JointTrack, kJointCount>> carryJoints(Film& film, const Carr
       const bool foot = j == Joint::kAnkle || j == Joint::kHeel || j == Joint::kToe;
       s.p_px = foot ? *input.placed.joints[indexOf(j)] : chain.px(j);
       const bool hidden = bar.state != TrackState::kLost && (s.p_px - bar.p_px).norm() < bar.radius_px;
-      const double model = foot ? 0.02 : hidden ? kHiddenOfRadius : kModelOfRadius;
+      double model = foot ? 0.02 : hidden ? kHiddenOfRadius : kModelOfRadius;
+      if (input.hold == Hold::kInHands && (j == Joint::kHip || j == Joint::kShoulder))
+        model = std::hypot(model, kPulledOfRadius * chain.risen(bar) / kWholePull_m);
       s.sd_px =
           frame == input.placed.frame ? 0.0 : std::hypot(model * radius_px, foot ? 0.0 : chain.sd_px(j));
       out[indexOf(j)][frame] = s;
@@ -570,8 +627,8 @@ Expected<std::array<JointTrack, kJointCount>> carryJoints(Film& film, const Carr
     const Visited& v = at->second;
     const std::size_t age = frame > v.frame ? frame - v.frame : v.frame - frame;
     if (age < kVisitAgeFrames || age % 3 != 0) return;
-    const Motion m =
-        findLegMotion(v.gray, gray, {}, moving, chain.px(Joint::kAnkle), v.knee_px, v.hip_px, v.bar, bar);
+    const Motion m = findLimbMotion(v.gray, gray, {}, moving,
+                                    legOf(chain.px(Joint::kAnkle), v.knee_px, v.hip_px), v.bar, bar);
     if (m.knee_sd_px > 5.0 || m.hip_sd_px > 8.0) return;
     // Three times the stated error: two pictures far apart in time differ in more than the pose.
     const double knee_sd_px = std::hypot(3.0 * m.knee_sd_px, v.knee_sd_px),
@@ -599,10 +656,19 @@ Expected<std::array<JointTrack, kJointCount>> carryJoints(Film& film, const Carr
                       kEarlierOfRadius * radius_px
               ? recent.front().first
               : cv::Mat();
-      const Motion motion =
-          findLegMotion(before, picture.gray, still, moving, chain.px(Joint::kAnkle), chain.px(Joint::kKnee),
-                        chain.px(Joint::kHip), input.bar[before_frame], input.bar[picture.index]);
-      chain.step(motion, input.bar[picture.index]);
+      const BarSample &bar_before = input.bar[before_frame], &bar_now = input.bar[picture.index];
+      const Motion leg = findLimbMotion(
+          before, picture.gray, still, moving,
+          legOf(chain.px(Joint::kAnkle), chain.px(Joint::kKnee), chain.px(Joint::kHip)), bar_before, bar_now);
+      // Under a bar on the back the trunk lies behind the plate.
+      Motion trunk;
+      if (input.hold == Hold::kInHands)
+        trunk =
+            findLimbMotion(before, picture.gray, still, moving,
+                           trunkOf(chain.px(Joint::kHip), chain.px(Joint::kShoulder)), bar_before, bar_now);
+      chain.step(leg, trunk, bar_now,
+                 input.hold == Hold::kOnBack ||
+                     (picture.index >= input.held_from && picture.index <= input.held_to));
     }
     revisit(picture.gray, picture.index);
     write(picture.index);

@@ -5,9 +5,13 @@
 // a segment moves as the blend of the segment's ends, plus its turn. The motion goes into a small state
 // estimate (knee, hip and shoulder in the lifter's frame, with covariance), which also knows that
 //   - shank, thigh and trunk keep the length they had on the placed frame (the knee may move sideways),
-//   - on a squat the shoulder rides with the bar and turns with the trunk,
+//   - on a squat the shoulder rides with the bar and turns with the trunk; on a deadlift it stays an arm's
+//     length from the bar while that is held,
 //   - feet stand still.
 // So a point hidden behind the plate is inferred from the others, with a larger stated error.
+//
+// A deadlift is carried best from the set-up before the first pull, where nothing is hidden but the feet; at
+// lock-out the plate hides the hip.
 //
 // Elbow, wrist and ear are not carried in this version and stay unknown.
 #pragma once
@@ -26,11 +30,15 @@ namespace mottix {
 // Called now and then with the part done (0..1); false asks to stop, which ends in Remedy::kCancelled.
 using Progress = std::function<bool(double)>;
 
+// How the lifter has the bar; of a bench press nothing is assumed.
+enum class Hold { kOnBack, kInHands, kNone };
+
 struct CarryInput {
   SideCamera camera;
   std::vector<BarSample> bar;  // one a frame of the film
   PlacedPoints placed;         // hip, knee, ankle and shoulder are needed; heel and toe are kept when given
-  bool shoulder_rides_bar = true;
+  Hold hold = Hold::kOnBack;
+  std::size_t held_from = 0, held_to = 0;  // of kInHands: frames from one to the other
 };
 
 Expected<std::array<JointTrack, kJointCount>> carryJoints(Film& film, const CarryInput& input,
