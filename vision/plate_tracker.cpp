@@ -66,7 +66,8 @@ struct PlateTracker::Candidate {
   double sd_px = 0.0;
   bool alive = true;
   bool dropped = false;  // known not to be the bar
-  int missed = 0;        // frames in a row
+  bool looked_again = false;
+  int missed = 0;  // frames in a row
   double lowest_px = -1e9, highest_px = 1e9;
   int times_seen = 0;
   double radius_sum_px = 0.0, support_sum = 0.0;
@@ -410,6 +411,23 @@ void PlateTracker::growToRim(const cv::Mat& gray, Candidate& c) const {
     if (!growOnce(gray, c)) return;
 }
 
+// Where it was first seen the rim may have drowned in what is behind it (a dark plate on a dark floor), so
+// that a ring inside it was followed. The first time that it stands still elsewhere, larger circles round it
+// are tried once more; one that is found is followed from there, forward and, at the end, back.
+void PlateTracker::lookAgain(const cv::Mat& gray, Candidate& c, std::size_t frame, double time_s) const {
+  constexpr double kElsewhere = 1.0, kStill = 0.5;  // radii; radii a second
+  constexpr double kClearlyLarger = 1.06;
+  if (c.looked_again || c.seen.back().frame != frame || c.seen.back().sample.state != TrackState::kSeen ||
+      c.seen.back().support < kSureSupport || !c.moves(kElsewhere) ||
+      c.velocity_px_s.norm() > kStill * c.outline.radius_px)
+    return;
+  c.looked_again = true;
+  Candidate anew;
+  anew.start(c.outline, c.sd_px, c.seen.back().support, c.seen.back().edge_px, frame, time_s);
+  anew.looked_again = true;
+  growToRim(gray, anew);
+  if (anew.outline.radius_px > kClearlyLarger * c.outline.radius_px) c = std::move(anew);
+}
 bool PlateTracker::growOnce(const cv::Mat& gray, Candidate& c) const {
   constexpr double kClearlyLarger = 1.06;  // beyond what the plate's thickness adds
   constexpr double kSameMiddle = 0.08;     // of the radius
@@ -446,6 +464,8 @@ void PlateTracker::push(const cv::Mat& gray, std::size_t frame, double time_s) {
     c.step(gray, frame, time_s, options_);
     any_mover = any_mover || (c.alive && c.moves(options_.min_travel_radii));
   }
+  for (Candidate& c : candidates_)
+    if (c.alive && !c.dropped && !seed_ && !backward_) lookAgain(gray, c, frame, time_s);
   dropRivals();
   if (Candidate* bar = leader(); bar && bar->seen.back().frame == frame) bar->lookInside(gray, frame);
   if (backward_) return;
@@ -479,7 +499,10 @@ void PlateTracker::dropRivals() {
   if (!leading || !leading->moves(kGoodPartOfARep) || !sure(*leading)) return;
   for (Candidate& c : candidates_) {
     if (&c == leading || !c.alive) continue;
-    const bool still = c.first_frame <= leading->first_frame && !c.moves(0.5 * options_.min_travel_radii);
+    // What lies still is no bar that is lifted; but one that looks more like a plate may be lifted yet, while
+    // the lifter who bends down to it moves already.
+    const bool still = c.first_frame <= leading->first_frame && !c.moves(0.5 * options_.min_travel_radii) &&
+                       c.score(latest_) < leading->score(latest_);
     c.dropped =
         still || c.overlaps(leading->outline) || c.score(latest_) < kFarBehind * leading->score(latest_);
     c.alive = !c.dropped;

@@ -86,6 +86,7 @@ class PlateTracker {
   void dropRivals();
   void growToRim(const cv::Mat& gray, Candidate& c) const;
   bool growOnce(const cv::Mat& gray, Candidate& c) const;
+  void lookAgain(const cv::Mat& gray, Candidate& c, std::size_t frame, double time_s) const;
   void addCandidate(const cv::Mat& gray, Vec2 centre, double radius, std::size_t frame, double time_s);
 };
 

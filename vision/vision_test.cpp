@@ -341,6 +341,65 @@ TEST_F(OnFilm, JointsAreCarriedFromAnyFrameAndFeetStandStill) {
   EXPECT_TRUE(raw[indexOf(Joint::kEar)].empty());
 }
 
+// From the set-up through the pull and back: on the floor, where a deadlift is judged, joints are where they
+// were placed, rep for rep; at lock-out, where the plate hides the hip, the stated error says so.
+TEST_F(OnFilm, ADeadliftersJointsAreCarriedFromTheSetUp) {
+  FilmPlan plan = planFromSeed(3, Lift::kDeadlift);
+  plan.width_px = 640;
+  plan.height_px = 360;
+  plan.look.someone_passes = false;
+  plan.deadlift.reps.resize(2);
+  for (PullPlan& r : plan.deadlift.reps) r.drift_m = r.hips_first_deg = 0.0;
+  const fs::path pulled = folder / "deadlift.mp4";
+  ASSERT_TRUE(makeFilm(plan, pulled));
+  std::ifstream in(truthPathFor(pulled));
+  const auto pull = nlohmann::json::parse(in);
+  const auto clip = trackBar(pulled);
+  ASSERT_TRUE(clip) << clip.error().text;
+  const std::string near = plan.from_right ? "right_" : "left_";
+  auto truly = [&](Joint j, std::size_t frame) {
+    return point(pull["frames"][frame]["joints"][near + std::string(nameOf(j))]);
+  };
+  PlacedPoints placed;
+  placed.frame = pull["events"][0]["start_frame"].get<std::size_t>() - 4;
+  for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe, Joint::kShoulder})
+    placed.joints[indexOf(j)] = truly(j, placed.frame);
+  std::array<JointTrack, kJointCount> raw;
+  const auto carried =
+      trackJoints(pulled, *clip, {450.0, plan.load_kg}, Lift::kDeadlift, Facing::kUnknown, placed, raw);
+  ASSERT_TRUE(carried) << carried.error().text;
+  const double radius_px = clip->tracks.bar[placed.frame].radius_px;
+  const auto second = pull["events"][1]["start_frame"].get<std::size_t>(),
+             top = pull["events"][1]["top_frame"].get<std::size_t>();
+  for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kShoulder}) {
+    const JointSample &low = raw[indexOf(j)][second], &high = raw[indexOf(j)][top];
+    EXPECT_LT((low.p_px - truly(j, second)).norm(), 0.15 * radius_px) << nameOf(j);
+    EXPECT_LT((high.p_px - truly(j, top)).norm(), 0.7 * radius_px) << nameOf(j);
+    EXPECT_LT((high.p_px - truly(j, top)).norm(), 3.0 * std::sqrt(2.0) * high.sd_px) << nameOf(j);
+  }
+  EXPECT_GT(raw[indexOf(Joint::kHip)][top].sd_px, 2.0 * raw[indexOf(Joint::kHip)][second].sd_px);
+}
+
+// On a dark floor the rim of a dark plate drowns and a painted ring is followed at first; standing still
+// elsewhere, the rim shows.
+TEST_F(OnFilm, ARimThatDrownsInTheFloorIsFoundAtLockOut) {
+  FilmPlan plan = planFromSeed(1, Lift::kDeadlift);
+  plan.fps_milli = 15000;
+  plan.deadlift.reps.resize(2);
+  const fs::path dark = folder / "dark.mp4";
+  ASSERT_TRUE(makeFilm(plan, dark));
+  std::ifstream in(truthPathFor(dark));
+  const auto pull = nlohmann::json::parse(in);
+  const auto clip = trackBar(dark);
+  ASSERT_TRUE(clip) << clip.error().text;
+  std::vector<double> radius;
+  for (const BarSample& s : clip->tracks.bar)
+    if (s.state == TrackState::kSeen) radius.push_back(s.radius_px);
+  ASSERT_GT(radius.size(), clip->tracks.frameCount() / 2);
+  std::nth_element(radius.begin(), radius.begin() + static_cast<long>(radius.size() / 2), radius.end());
+  EXPECT_NEAR(radius[radius.size() / 2] * pull["scale_plate_mm_per_px"].get<double>() / 225.0, 1.0, 0.02);
+}
+
 TEST_F(OnFilm, JointsAreFoundByThemselvesNearWhereTheyAre) {
   const auto clip = trackBar(film);
   ASSERT_TRUE(clip);
