@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
 # Measures accuracy and speed on the demo's squats and seeded synthetic clips, and writes the tables into docs/.
-#   scripts/bench.sh [accuracy|lengths|joints|speed|memory|posture]   (all without)
+#   scripts/bench.sh [accuracy|across|lengths|joints|speed|memory|posture]   (all without)
 # The clips are rendered once into build/bench (about a minute each). Run it on an idle machine.
 set -euo pipefail
 what=${1:-all}
@@ -25,7 +25,19 @@ if [ "$what" = lengths ] || [ "$what" = all ]; then
   build/bin/mottix-bench lengths "${singles[@]}" >build/bench/lengths.md
   put docs/accuracy.md lengths build/bench/lengths.md
 fi
-[ "$what" != posture ] && [ "$what" != lengths ] || exit 0
+if [ "$what" = across ] || [ "$what" = all ]; then
+  lying=(demo/footage/bench_foot_end_tilt.mp4)
+  for lift in squat bench deadlift; do
+    for view in front rear; do
+      clip=build/bench/across_${lift}_${view}_21.mp4
+      [ -e "${clip%.mp4}.truth.json" ] || build/bin/mottix-cli film "$clip" --lift $lift --view $view --seed 21 --reps 2
+      lying+=("$clip")
+    done
+  done
+  build/bin/mottix-bench across "${lying[@]}" >build/bench/across.md
+  put docs/accuracy.md across build/bench/across.md
+fi
+[ "$what" != posture ] && [ "$what" != lengths ] && [ "$what" != across ] || exit 0
 clips=(demo/footage/squat_side_good.mp4 demo/footage/squat_side_hips_rise.mp4)
 for seed in 1 2 3 4 5 6 7 8 9 10; do
   clip=build/bench/synth_$seed.mp4
@@ -39,6 +51,14 @@ if [ "$what" = accuracy ] || [ "$what" = all ]; then
     [ -e "${clip%.mp4}.truth.json" ] || build/bin/mottix-cli film "$clip" --seed "$seed" --reps 3 --shake 5
     held+=("$clip")
   done
+  pulled=()  # deadlifts from the side
+  for seed in 1 2 3 4; do
+    clip=build/bench/deadlift_$seed.mp4
+    [ -e "${clip%.mp4}.truth.json" ] || build/bin/mottix-cli film "$clip" --lift deadlift --seed "$seed"
+    pulled+=("$clip")
+  done
+  build/bin/mottix-bench accuracy "${pulled[@]}" | sed "/^### Findings/,\$d" >build/bench/deadlifts.md
+  put docs/accuracy.md deadlifts build/bench/deadlifts.md
   build/bin/mottix-bench accuracy "${clips[@]}" "${held[@]}" >build/bench/accuracy.md
   put docs/accuracy.md table build/bench/accuracy.md
 fi
