@@ -50,7 +50,11 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
           30))
     return 1;
   if (!save(QStringLiteral("set_sheet"))) return 1;
-  window.sheet().askLeastSure();
+  // Of a set without joints, the figure that is laid.
+  if (window.sheet().data().tracks.has(mottix::Joint::kHip))
+    window.sheet().askLeastSure();
+  else
+    window.sheet().placeFigure();
   waitUntil([&] { return window.sheet().film().shownFrame() == window.sheet().film().frame(); }, 10);
   if (!save(QStringLiteral("least_sure"))) return 1;
   // Fit of somebody who tries set-ups.

@@ -840,7 +840,7 @@ void SetSheet::refreshSaid() {
   }
   say_->setText(tr("Say this · S"));
   if (offered.empty()) {
-    const bool judged = data_.analysis && data_.analysis->decision.reason != LoadReason::kCouldNotJudge;
+    const bool judged = data_.analysis && data_.analysis->decision.action != LoadAction::kCantTell;
     cue_->setText(judged ? tr("Nothing to mend: say what was good.") : tr("No cue yet"));
     cue_note_->setText(judged ? QString() : tr("A cue is offered when something has been judged."));
     return;

@@ -21,3 +21,8 @@ suffix=
 [ "$theme" = light ] || suffix=_$theme
 [ "$scale" = 1 ] || suffix=${suffix}_x$scale
 QT_QPA_PLATFORM=offscreen QT_SCALE_FACTOR=$scale build/bin/mottix --house "$house" --theme "$theme" --size "$size" --shots "$out" --suffix "$suffix" --set 1
+# A set filmed from the front.
+beside=$(mktemp -d)
+QT_QPA_PLATFORM=offscreen QT_SCALE_FACTOR=$scale build/bin/mottix --house "$house" --theme "$theme" --size "$size" --shots "$beside" --set 5
+cp "$beside/set_sheet.png" "$out/set_sheet_front$suffix.png"
+rm -r "$beside"
