@@ -116,12 +116,26 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
                     "” holds no picture that can be decoded. It may be cut off; copy it "
                     "from the phone again.");
   const auto across = maybe_across ? ends.find() : std::nullopt;
+  double done = kFollowed;
+  if (across) {
+    constexpr double kEndsFollowed = 0.8;
+    auto followed = followEnds(
+        path, *across, [&](double part) { return report(kFollowed + (kEndsFollowed - kFollowed) * part); });
+    // What moved like a bar's ends may be something else in a film from the side.
+    if (!followed && (!maybe_side || followed.error().remedy == Remedy::kCancelled))
+      return tl::make_unexpected(followed.error());
+    if (followed) {
+      out.tracks.ends = std::move(*followed);
+      out.tracks.bar = middleOf(out.tracks.ends);
+      done = kEndsFollowed;
+    }
+  }
   if (!across && !maybe_side)
     return fail(Remedy::kFilmAgain, "“" + path.filename().string() +
                                         "”: no bar was found that lies across the picture. Both plates must "
                                         "be in it and move; or say that "
                                         "it was filmed from the side.");
-  if (const auto first = across ? std::nullopt : tracker.turnBack()) {
+  if (const auto first = out.tracks.across() ? std::nullopt : tracker.turnBack()) {
     auto back = readBackward(*film, *first, Want::kGray, [&](const FramePicture& p) {
       if (p.index < *first) tracker.push(p.gray, p.index, p.time_s);
       return report(kFollowed);
@@ -134,14 +148,7 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
   out.tracks.width_px = film->info().width_px;
   out.tracks.height_px = film->info().height_px;
   out.tracks.time_s = film->times_s();
-  if (across) {
-    constexpr double kEndsFollowed = 0.3;
-    auto followed =
-        followEnds(path, *across, [&](double part) { return report(kFollowed + kEndsFollowed * part); });
-    if (!followed) return tl::make_unexpected(followed.error());
-    out.tracks.ends = std::move(*followed);
-    out.tracks.bar = middleOf(out.tracks.ends);
-  } else {
+  if (!out.tracks.across()) {
     auto result =
         tracker.finish(film->times_s(), focalPrior(film->info().width_px, film->info().height_px).value,
                        settings.plate_mm / 2000.0);
@@ -163,8 +170,8 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
                    result->far_plate ? std::optional(result->far_plate->ratio) : std::nullopt};
   }
   if (watch.moved()) {
-    if (auto ok = takeOutShake(path, out.tracks,
-                               [&](double part) { return report(kFollowed + (1.0 - kFollowed) * part); });
+    if (auto ok =
+            takeOutShake(path, out.tracks, [&](double part) { return report(done + (1.0 - done) * part); });
         !ok)
       return tl::make_unexpected(ok.error());
   }

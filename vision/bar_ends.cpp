@@ -2,7 +2,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numeric>
 
 #include <opencv2/imgproc.hpp>
 #include <opencv2/video/tracking.hpp>

@@ -13,7 +13,7 @@ namespace {
 constexpr double kDeg = std::numbers::pi / 180.0;
 constexpr double kPitchSd_deg = 5.0;      // of a phone that is leaned against something or held
 constexpr double kRestLevelSd_deg = 0.8;  // own allowance: 1.8 cm from collar to collar
-constexpr double kHeightRel = 0.005;      // of a plate's height in the picture
+constexpr double kHeightRel = 0.01;       // of a plate's height in the picture
 constexpr double kSmoothHalfWindow_s = 0.12;
 
 double medianOf(std::vector<double> v) {
@@ -50,7 +50,6 @@ std::optional<BarTilt> computeBarTilt(const MeasureInput& input, const std::vect
     noise_m = std::hypot(t.ends[0][i].sd_px / px_per_m[0], t.ends[1][i].sd_px / px_per_m[1]);
     sd[i] = noise_m / across_m / kDeg;
     odd = std::abs(1.0 / px_per_m[0] - 1.0 / px_per_m[1]);
-    far_px = std::min(far_px, static_cast<double>(t.height_px));
   }
   if (apart.empty()) return std::nullopt;
   apart_m = medianOf(apart);
