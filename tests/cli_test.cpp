@@ -191,6 +191,38 @@ TEST_F(CommandLine, FilmPlantsWhatIsAskedAndStatesItInTheTruth) {
   EXPECT_TRUE(nlohmann::json::parse(textOf(folder / "planted.truth.json"))["faults"].empty());
 }
 
+TEST_F(CommandLine, APressFromItsFootEndIsFilmedAndMeasured) {
+  const std::string press = (folder / "press.mp4").string();
+  const std::string filmed =
+      "film " + press + " --lift bench --view front --seed 9 --reps 2 --width 640 --height 360";
+  ASSERT_EQ(run(filmed + " --right-lags 2").code, 0);
+  const auto truth = nlohmann::json::parse(textOf(folder / "press.truth.json"));
+  EXPECT_EQ(truth["lift"], "bench");
+  EXPECT_EQ(truth["view"], "foot end");
+  ASSERT_EQ(truth["faults"].size(), 1u);
+  EXPECT_EQ(truth["faults"][0]["reps"], nlohmann::json({2}));
+  const std::string out = (folder / "press.json").string();
+  const Ran ran = run("analyse " + press + " --lift bench --load 80 --json " + out);
+  ASSERT_EQ(ran.code, 0) << ran.err;
+  EXPECT_NE(ran.out.find("from the foot end"), std::string::npos) << ran.out;
+  EXPECT_TRUE(fitsSchema(out, "analysis"));
+  const auto doc = nlohmann::json::parse(textOf(out));
+  EXPECT_EQ(doc["view"]["kind"], "front");
+  EXPECT_EQ(doc["frames"][60]["ends"].size(), 2u);
+  EXPECT_EQ(doc["reps"].size(), 2u);
+  EXPECT_NE(doc["warnings"].dump().find("view_assumed"), std::string::npos);
+  EXPECT_NE(doc["findings"].dump().find("bar.uneven"), std::string::npos) << doc["findings"].dump();
+  // Said to be the head end, nothing is assumed; points of a side view do not belong here.
+  const Ran said = run("analyse " + press + " --lift bench --view head --json -");
+  EXPECT_EQ(nlohmann::json::parse(said.out)["view"]["kind"], "rear");
+  EXPECT_EQ(said.out.find("view_assumed"), std::string::npos);
+  std::ofstream(folder / "side.json") << R"({"frame": 0, "points": {"hip": [1, 2]}})";
+  EXPECT_EQ(run("analyse " + press + " --lift bench --points " + (folder / "side.json").string()).code, 2);
+  // A press has no depth to miss, and only deadlifts are sumo.
+  EXPECT_EQ(run(filmed + " --high 1").code, 2);
+  EXPECT_EQ(run(filmed + " --sumo").code, 2);
+}
+
 TEST_F(CommandLine, TheLoadAndTheAthleteShowInTheDecision) {
   std::ofstream(folder / "sore.json") << R"({"name": "Ingeborg", "open_pain": 6})";
   const Ran sore =
