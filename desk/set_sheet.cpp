@@ -501,6 +501,7 @@ void SetSheet::apply(SetId id, const SetEdit& edit) {
   if (auto ok = house_.saveEdit(id, edit, state); !ok)
     return emit trouble(QString::fromStdString(ok.error().text));
   if (id == data_.set.id) {
+    const bool other_view = edit.asked.view != data_.set.edit.asked.view;
     data_.set.edit = edit;
     data_.set.state = state;
     recompute();
@@ -512,8 +513,8 @@ void SetSheet::apply(SetId id, const SetEdit& edit) {
                       !data_.record->foundByItself() && jobs_.findsJoints();
     // Said to be filmed from elsewhere than it was followed: the bar is looked for again.
     const View view = edit.asked.view;
-    const bool elsewhere =
-        data_.record && view != View::kUnknown && (view == View::kSide) == data_.record->tracks.across();
+    const bool elsewhere = other_view && data_.record && view != View::kUnknown &&
+                           (view == View::kSide) == data_.record->tracks.across();
     if ((carry || find || elsewhere) && !jobs_.running(id)) {
       startTracking(std::nullopt, elsewhere);
       refresh();

@@ -377,6 +377,20 @@ TEST_F(Desk, AFilmFromTheFootEndIsMeasuredAndItsViewConfirmedByOneKey) {
   ASSERT_TRUE(waitFor([&] { return button("rear") != nullptr; }));
   QTest::mouseClick(button("rear"), Qt::LeftButton);
   EXPECT_EQ(window->house().loadSet(id)->edit.asked.view, View::kRear);
+  // Said to be from the side, the film is followed anew; whatever comes of it, other words of the sentence do
+  // not ask for it again.
+  SetEdit said = sheet.data().set.edit;
+  said.asked.view = View::kSide;
+  sheet.apply(id, said);
+  EXPECT_TRUE(window->jobs().running(id));
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  said.asked.reps = 3;
+  sheet.apply(id, said);
+  EXPECT_FALSE(window->jobs().running(id));
+  said.asked.view = View::kRear;
+  sheet.apply(id, said);
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  ASSERT_TRUE(sheet.data().tracks.across());
   // There is no figure to lay here.
   QTest::keyClick(&sheet.film(), Qt::Key_P);
   EXPECT_EQ(sheet.film().mode(), FilmView::Mode::kWatch);
