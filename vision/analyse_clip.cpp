@@ -115,7 +115,10 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
                 "“" + path.filename().string() +
                     "” holds no picture that can be decoded. It may be cut off; copy it "
                     "from the phone again.");
-  const auto across = maybe_across ? ends.find() : std::nullopt;
+  auto across = maybe_across ? ends.find() : std::nullopt;
+  const auto turned = maybe_side ? tracker.turnBack() : std::nullopt;
+  // Two lifters side by side have two plates as well, but round ones.
+  if (across && maybe_side && tracker.twoPlates()) across.reset();
   double done = kFollowed;
   if (across) {
     constexpr double kEndsFollowed = 0.8;
@@ -135,7 +138,7 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
                                         "”: no bar was found that lies across the picture. Both plates must "
                                         "be in it and move; or say that "
                                         "it was filmed from the side.");
-  if (const auto first = out.tracks.across() ? std::nullopt : tracker.turnBack()) {
+  if (const auto first = out.tracks.across() ? std::nullopt : turned) {
     auto back = readBackward(*film, *first, Want::kGray, [&](const FramePicture& p) {
       if (p.index < *first) tracker.push(p.gray, p.index, p.time_s);
       return report(kFollowed);

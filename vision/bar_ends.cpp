@@ -21,7 +21,8 @@ constexpr double kSidewaysOfDown = 0.4;
 // Bar geometry: collars 1.31 m apart, up to 0.30 m of full-size plates outside them on each side; what is
 // seen of a plate is its whole height (0.45 m).
 constexpr double kPlate_m = 0.45, kLeastApart_m = 1.33, kMostApart_m = 1.75;
-constexpr double kColumn = 1.0 / 64.0;  // of the picture's width
+constexpr double kColumn = 1.0 / 64.0;                  // of the picture's width
+constexpr double kInward = 0.175, kRoundOfWidth = 0.5;  // a disc is there 0.76 of its width tall
 constexpr std::size_t kFewestPairs = 3, kClearViews = 2, kPlaces = 4;
 
 // A plate edge on, in pixels: its middle, half its height and half its width.
@@ -554,6 +555,17 @@ std::optional<EndsFound> EndsWatch::find() const {
                          Vec2(b->x, 0.5 * (b->top + b->bottom))});
       }
       if (agree.size() < kFewestPairs || static_cast<double>(agree.size()) < against) continue;
+      // A round plate's own left and right go alike as well; but a little further in it is as tall as it is
+      // wide, where a bar across the picture is only its shaft.
+      const auto inward = static_cast<std::size_t>(std::lround(kInward * (r - l)));
+      std::size_t round = 0;
+      for (const Seen& s : agree) {
+        const auto &a = table[s.pair][static_cast<std::size_t>(l) + inward],
+                   &b = table[s.pair][static_cast<std::size_t>(r) - inward];
+        const double across = s.right.x() - s.left.x();
+        if (a && b && std::min(a->bottom - a->top, b->bottom - b->top) > kRoundOfWidth * across) ++round;
+      }
+      if (2 * round >= agree.size()) continue;
       std::vector<double> heights;
       for (const Seen& s : agree) heights.push_back(s.height);
       // A plate is seen whole now and then only: what the second clearest view shows is believed.

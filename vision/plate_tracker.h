@@ -63,6 +63,8 @@ class PlateTracker {
   // Keeps the bar alone and runs it toward the clip's beginning: the next pushes go backward from the
   // returned frame. Nothing when tracking already began with frame 0 (or found no bar).
   std::optional<std::size_t> turnBack();
+  // Known once it has turned back: two round plates of like size moved, far apart.
+  bool twoPlates() const { return two_plates_; }
   // The bar among the candidates. Error (kMarkByHand / kFilmAgain) when no plate was found or none moved.
   // `focal_px` is the assumed focal length, for the prior of bar_axis.h.
   Expected<PlateTrackResult> finish(const std::vector<double>& time_s, double focal_px,
