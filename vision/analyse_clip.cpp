@@ -118,7 +118,7 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
   auto across = maybe_across ? ends.find() : std::nullopt;
   const auto turned = maybe_side ? tracker.turnBack() : std::nullopt;
   // Two lifters side by side have two plates as well, but round ones.
-  if (across && maybe_side && tracker.twoPlates()) across.reset();
+  if (across && maybe_side && tracker.twoRoundPlates()) across.reset();
   double done = kFollowed;
   if (across) {
     constexpr double kEndsFollowed = 0.8;

@@ -538,6 +538,10 @@ std::optional<std::size_t> PlateTracker::turnBack() {
     two_plates_ = two_plates_ || (movers[i]->meanRadius() > 0.88 * bar.meanRadius() &&
                                   movers[i]->score(latest_) > kFarBehind * bar.score(latest_) &&
                                   apart_px > 2.0 * bar.meanRadius());
+    // Chance circles are less than half seen.
+    constexpr double kRound = 0.7;
+    auto round = [](const Candidate& c) { return c.support_sum > kRound * c.times_seen; };
+    two_round_ = two_round_ || (two_plates_ && round(bar) && round(*movers[i]));
   }
   Candidate kept = bar;
   for (const Candidate* other : movers)

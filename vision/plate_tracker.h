@@ -64,7 +64,7 @@ class PlateTracker {
   // returned frame. Nothing when tracking already began with frame 0 (or found no bar).
   std::optional<std::size_t> turnBack();
   // Known once it has turned back: two round plates of like size moved, far apart.
-  bool twoPlates() const { return two_plates_; }
+  bool twoRoundPlates() const { return two_round_; }
   // The bar among the candidates. Error (kMarkByHand / kFilmAgain) when no plate was found or none moved.
   // `focal_px` is the assumed focal length, for the prior of bar_axis.h.
   Expected<PlateTrackResult> finish(const std::vector<double>& time_s, double focal_px,
@@ -77,7 +77,7 @@ class PlateTracker {
   std::vector<Candidate> candidates_;
   int frames_since_search_ = 0;
   bool backward_ = false;
-  bool two_plates_ = false;
+  bool two_plates_ = false, two_round_ = false;
   std::size_t latest_ = 0;  // frame
   Vec2 picture_size_px_ = Vec2::Zero();
 
