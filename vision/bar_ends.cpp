@@ -616,13 +616,15 @@ Expected<std::array<std::vector<BarSample>, 2>> followEnds(const std::filesystem
   }
   constexpr double kFewestSeen = 0.55;
   std::vector<EndFollower> followers;
+  constexpr double kSmallest_px = 6.0;  // half a plate's height; less has no two ends to tell apart
   double down_px = 0.0;  // how much lower the right end lies in the picture when the bar is level
   if (!pictures.empty()) {
     const std::array<Refined, 2> both = refineBoth(pictures, rough);
-    for (std::size_t i = 0; i < pictures.size(); ++i)
-      down_px += (both[1].y_px[i] - both[0].y_px[i]) / static_cast<double>(pictures.size());
     for (const Refined& refined : both)
-      if (refined.support >= kFewestSeen) followers.emplace_back(pictures, refined);
+      if (refined.support >= kFewestSeen && refined.shape.half_height_px >= kSmallest_px)
+        followers.emplace_back(pictures, refined);
+    for (std::size_t i = 0; followers.size() == 2 && i < pictures.size(); ++i)
+      down_px += (both[1].y_px[i] - both[0].y_px[i]) / static_cast<double>(pictures.size());
   }
   if (followers.size() < 2)
     return fail(Remedy::kMarkByHand,
