@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 #include <fstream>
+#include <future>
 #include <random>
 
 #include <nlohmann/json.hpp>
@@ -142,6 +143,29 @@ class HandHeld {
   double size_px_;
   cv::Vec2d middle_;
   std::array<std::array<Wave, 6>, 3> waves_{};
+};
+
+// Noise of the sensor: every picture gets another cut-out of one large field of it.
+class SensorNoise {
+ public:
+  explicit SensorNoise(const FilmPlan& plan) : seed_(plan.seed), size_(plan.width_px, plan.height_px) {
+    if (plan.noise_grey <= 0.0) return;
+    field_.create(size_ + cv::Size(kPlay, kPlay), CV_16SC3);
+    cv::RNG(plan.seed * 7919ULL + 3).fill(field_, cv::RNG::NORMAL, 0.0, plan.noise_grey);
+  }
+  void addTo(cv::Mat& bgr, std::size_t frame) const {
+    if (field_.empty()) return;
+    cv::RNG draw(frame * 2654435761ULL + seed_ * 977ULL + 1);
+    draw.next();
+    const cv::Point corner(draw.uniform(0, kPlay), draw.uniform(0, kPlay));
+    cv::add(bgr, field_(cv::Rect(corner, size_)), bgr, {}, CV_8UC3);
+  }
+
+ private:
+  static constexpr int kPlay = 256;
+  std::uint64_t seed_;
+  cv::Size size_;
+  cv::Mat field_;
 };
 
 // Faults of one kind: the reps where their size is above zero.
@@ -359,9 +383,12 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
   const double face_z = side * plates.outerFaceOfFullSize_m();
   const double interval_s = 1000.0 / plan.fps_milli;
   const auto frames = static_cast<std::size_t>(motion.duration_s() / interval_s);
-  cv::RNG sensor(plan.seed * 7919ULL + 3);
+  const SensorNoise sensor(plan);
   Json frame_list = Json::array();
-  cv::Mat bgr, noise;
+  cv::Mat bgr;
+  // One picture is encoded while the next is drawn.
+  std::future<Expected<void>> writing;
+  cv::Mat written;
   const HandHeld hand(plan);
   cv::Mat shaken;
   const char* near = plan.from_right ? "right_" : "left_";
@@ -379,12 +406,13 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
       cv::warpAffine(bgr, shaken, m, bgr.size(), cv::INTER_CUBIC, cv::BORDER_REPLICATE);
       bgr = shaken;
     }
-    if (plan.noise_grey > 0.0) {
-      noise.create(bgr.size(), CV_16SC3);
-      sensor.fill(noise, cv::RNG::NORMAL, 0.0, plan.noise_grey);
-      cv::add(bgr, noise, bgr, {}, CV_8UC3);
-    }
-    if (auto ok = writer->write(bgr); !ok) return ok;
+    if (writing.valid())
+      if (auto ok = writing.get(); !ok) return ok;
+    std::swap(bgr, written);
+    writing = std::async(std::launch::async, [&, i] {
+      sensor.addTo(written, i);
+      return writer->write(written);
+    });
 
     const LiftPose pose = motion.at(t);
     Json entry = {{"i", i}, {"t", rounded(t, 5)}};
@@ -426,6 +454,8 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
     if (progress && i % 8 == 0 && !progress(static_cast<double>(i) / static_cast<double>(frames)))
       return fail(Remedy::kCancelled, "Stopped.");
   }
+  if (writing.valid())
+    if (auto ok = writing.get(); !ok) return ok;
   if (auto ok = writer->finish(); !ok) return ok;
 
   std::nth_element(scale.begin(), scale.begin() + static_cast<long>(scale.size() / 2), scale.end());

@@ -1,6 +1,7 @@
 #include "synth/scene_picture.h"
 
 #include <algorithm>
+#include <atomic>
 #include <cmath>
 #include <limits>
 #include <numbers>
@@ -37,17 +38,26 @@ float lattice(int x, int y, int z) {
   return static_cast<float>(h & 0xffffU) / 65535.0F;
 }
 
-// Smooth noise, 0..1.
+// Smooth noise, 0..1; it repeats after 32 cells.
 float grain(const V& p) {
+  constexpr int kCells = 32;
+  static const std::vector<float> values = [] {
+    std::vector<float> v;
+    for (int i = 0; i < kCells * kCells * kCells; ++i)
+      v.push_back(lattice(i % kCells, i / kCells % kCells, i / (kCells * kCells)));
+    return v;
+  }();
   const V base(std::floor(p.x()), std::floor(p.y()), std::floor(p.z()));
   const int x = static_cast<int>(base.x()), y = static_cast<int>(base.y()), z = static_cast<int>(base.z());
   V f = p - base;
   f = f.cwiseProduct(f).cwiseProduct(V::Constant(3.0F) - 2.0F * f);
   auto mix = [](float a, float b, float t) { return a + (b - a) * t; };
-  auto plane = [&](int k) {
-    return mix(mix(lattice(x, y, k), lattice(x + 1, y, k), f.x()),
-               mix(lattice(x, y + 1, k), lattice(x + 1, y + 1, k), f.x()), f.y());
+  auto line = [&](int j, int k) {
+    const int row = kCells * ((j & (kCells - 1)) + kCells * (k & (kCells - 1)));
+    return mix(values[static_cast<std::size_t>(row + (x & (kCells - 1)))],
+               values[static_cast<std::size_t>(row + ((x + 1) & (kCells - 1)))], f.x());
   };
+  auto plane = [&](int k) { return mix(line(y, k), line(y + 1, k), f.y()); };
   return mix(plane(z), plane(z + 1), f.z());
 }
 
@@ -64,125 +74,191 @@ struct Light {
 };
 
 struct Hit {
-  float t = std::numeric_limits<float>::max();
   V normal = V::Zero();
   V local = V::Zero();  // coordinates that move with the solid (metres)
   bool face = false;    // the flat end of a disc
 };
 
+constexpr float kMissed = std::numeric_limits<float>::max();
+
+// The rays through one row of the picture: at x the way is first + x·step. Ways are not of length one; the
+// distance of a hit counts in ways.
+struct RayRow {
+  V first, step;
+  V at(int x) const { return first + static_cast<float>(x) * step; }
+};
+
+struct Span {
+  int from, to;
+};
+
+// Solids answer three questions: how far a ray goes until it meets them (kMissed if it does not), what it
+// meets there, and in which part of a row to ask at all.
+
 // A limb: all spheres between two, the radius running from one to the other.
-struct Limb {
+class Limb {
+ public:
   V a, b;
   float ra, rb;
   Paint paint;
-  float texture_shift = 0.0F;
 
-  bool meet(const V& from, const V& way, Hit& hit) const {
-    const V ba = b - a, oa = from - a, ob = from - b;
-    const float rr = ra - rb, m0 = ba.dot(ba), m1 = ba.dot(oa), m2 = ba.dot(way), m3 = way.dot(oa),
-                m5 = oa.dot(oa);
-    const float d2 = m0 - rr * rr, k2 = d2 - m2 * m2;
-    const float k1 = d2 * m3 - m1 * m2 + m2 * rr * ra;
-    const float k0 = d2 * m5 - m1 * m1 + m1 * rr * ra * 2.0F - m0 * ra * ra;
-    const float h = k1 * k1 - k0 * k2;
-    if (h < 0.0F) return false;
-    float t = (-std::sqrt(h) - k1) / k2;
-    const float y = m1 - ra * rr + t * m2;
-    V normal = V::Zero();
-    if (y > 0.0F && y < d2) {
-      normal = (d2 * (oa + t * way) - ba * y).normalized();
-    } else {
-      const float m6 = ob.dot(way), m7 = ob.dot(ob);
-      const float h1 = m3 * m3 - m5 + ra * ra, h2 = m6 * m6 - m7 + rb * rb;
-      t = std::numeric_limits<float>::max();
-      if (h1 > 0.0F) {
-        t = -m3 - std::sqrt(h1);
-        normal = (oa + t * way) / ra;
-      }
-      if (h2 > 0.0F && -m6 - std::sqrt(h2) < t) {
-        t = -m6 - std::sqrt(h2);
-        normal = (ob + t * way) / rb;
-      }
-    }
-    if (t <= 0.0F || t >= hit.t) return false;
-    const V p = from + t * way - a;
-    const V axis = ba.normalized();
-    V side = V(0, 0, 1) - axis.z() * axis;
-    side = side.squaredNorm() > 0.1F ? V(side.normalized()) : V(1, 0, 0);
-    hit = {t, normal, V(p.dot(axis) + texture_shift, p.dot(side), p.dot(axis.cross(side))), false};
-    return true;
+  Limb(const V& from, const V& to, float from_radius, float to_radius, const Paint& how,
+       float texture_shift = 0.0F)
+      : a(from), b(to), ra(from_radius), rb(to_radius), paint(how), texture_shift_(texture_shift) {}
+
+  void lookFrom(const V& eye) {
+    ba_ = b - a;
+    oa_ = eye - a;
+    rr_ = ra - rb;
+    const float m0 = ba_.squaredNorm();
+    m1_ = ba_.dot(oa_);
+    d2_ = m0 - rr_ * rr_;
+    outside_a_ = oa_.squaredNorm() - ra * ra;
+    outside_b_ = (eye - b).squaredNorm() - rb * rb;
+    k0_ = d2_ * oa_.squaredNorm() - m1_ * m1_ + m1_ * rr_ * ra * 2.0F - m0 * ra * ra;
+    axis_ = ba_.normalized();
+    const V side = V(0, 0, 1) - axis_.z() * axis_;
+    side_ = side.squaredNorm() > 0.1F ? V(side.normalized()) : V(1, 0, 0);
+    third_ = axis_.cross(side_);
+  }
+
+  float meet(const V& way) const {
+    const float m2 = ba_.dot(way), m3 = way.dot(oa_), length2 = way.squaredNorm();
+    const float k1 = d2_ * m3 - m1_ * m2 + m2 * rr_ * ra, k2 = d2_ * length2 - m2 * m2;
+    const float h = k1 * k1 - k0_ * k2;
+    if (h < 0.0F) return kMissed;
+    const float cone = (-std::sqrt(h) - k1) / k2, y = m1_ - ra * rr_ + cone * m2;
+    if (y > 0.0F && y < d2_) return cone > 0.0F ? cone : kMissed;
+    float t = kMissed;
+    const float h1 = m3 * m3 - length2 * outside_a_, m6 = m3 - m2, h2 = m6 * m6 - length2 * outside_b_;
+    if (h1 > 0.0F) t = (-m3 - std::sqrt(h1)) / length2;
+    if (h2 > 0.0F) t = std::min(t, (-m6 - std::sqrt(h2)) / length2);
+    return t > 0.0F ? t : kMissed;
+  }
+  Hit hitAt(const V& way, float t) const {
+    const V p = oa_ + t * way;
+    const float y = p.dot(ba_) - ra * rr_;
+    const V normal = y <= 0.0F  ? V(p / ra)
+                     : y >= d2_ ? V((p - ba_) / rb)
+                                : V((d2_ * p - ba_ * y).normalized());
+    return {normal, V(p.dot(axis_) + texture_shift_, p.dot(side_), p.dot(third_)), false};
+  }
+  // Where the row crosses the cone round the limb: its discriminant is a square function of x.
+  Span spanIn(const RayRow& row, Span most) const {
+    const V &w = row.first, &s = row.step;
+    const double m2 = ba_.dot(w), m2s = ba_.dot(s), m3 = oa_.dot(w), m3s = oa_.dot(s);
+    const double k1 = d2_ * m3 - m1_ * m2 + m2 * rr_ * ra, k1s = d2_ * m3s - m1_ * m2s + m2s * rr_ * ra;
+    const double square = k1s * k1s - k0_ * (d2_ * s.squaredNorm() - m2s * m2s),
+                 half = k1 * k1s - k0_ * (d2_ * w.dot(s) - m2 * m2s),
+                 fixed = k1 * k1 - k0_ * (d2_ * w.squaredNorm() - m2 * m2);
+    if (square >= 0.0) return most;
+    const double root = half * half - square * fixed;
+    if (root < 0.0) return {0, 0};
+    const double middle = -half / square, reach = std::sqrt(root) / -square;
+    auto inside = [&](double x) {
+      return static_cast<int>(std::clamp(x, static_cast<double>(most.from), static_cast<double>(most.to)));
+    };
+    return {inside(middle - reach - 1.0), inside(middle + reach + 2.0)};
   }
   template <typename F>
   void eachBound(const F& visit) const {
     visit(a, ra);
     visit(b, rb);
   }
+
+ private:
+  float texture_shift_;
+  V ba_ = V::Zero(), oa_ = V::Zero(), axis_ = V::Zero(), side_ = V::Zero(), third_ = V::Zero();
+  float rr_ = 0, m1_ = 0, d2_ = 0, outside_a_ = 0, outside_b_ = 0, k0_ = 0;
 };
 
 // A disc or rod lying along z, from z0 to z1.
-struct Disc {
+class Disc {
+ public:
   V middle;  // of the axis; z is not used
   float z0, z1, radius;
   Paint paint;
 
-  bool meet(const V& from, const V& way, Hit& hit) const {
-    const float ox = from.x() - middle.x(), oy = from.y() - middle.y();
-    const float a = way.x() * way.x() + way.y() * way.y(), b = ox * way.x() + oy * way.y(),
-                c = ox * ox + oy * oy - radius * radius;
-    bool met = false;
+  Disc(const V& at, float from, float to, float r, const Paint& how)
+      : middle(at), z0(from), z1(to), radius(r), paint(how) {}
+
+  void lookFrom(const V& eye) { from_ = V(eye.x() - middle.x(), eye.y() - middle.y(), eye.z()); }
+
+  float meet(const V& way) const {
+    const float r2 = radius * radius, a = way.x() * way.x() + way.y() * way.y(),
+                b = from_.x() * way.x() + from_.y() * way.y(),
+                c = from_.x() * from_.x() + from_.y() * from_.y() - r2, h = b * b - a * c;
+    if (h <= 0.0F) return kMissed;  // not even the endless rod
+    float t = kMissed;
+    if (a > 1e-12F) {
+      const float there = (-b - std::sqrt(h)) / a, z = from_.z() + there * way.z();
+      if (there > 0.0F && z > z0 && z < z1) t = there;
+    }
     for (const float z : {z0, z1}) {
       if (std::abs(way.z()) < 1e-9F) continue;
-      const float t = (z - from.z()) / way.z();
-      if (t <= 0.0F || t >= hit.t) continue;
-      const float px = ox + t * way.x(), py = oy + t * way.y();
-      if (px * px + py * py > radius * radius) continue;
-      hit = {t, V(0, 0, z == z1 ? 1.0F : -1.0F), V(px, py, 0), true};
-      met = true;
+      const float there = (z - from_.z()) / way.z();
+      const float px = from_.x() + there * way.x(), py = from_.y() + there * way.y();
+      if (there > 0.0F && px * px + py * py <= r2) t = std::min(t, there);
     }
-    const float h = b * b - a * c;
-    if (h > 0.0F && a > 1e-12F) {
-      const float t = (-b - std::sqrt(h)) / a;
-      const float z = from.z() + t * way.z();
-      if (t > 0.0F && t < hit.t && z > z0 && z < z1) {
-        const V n = V(ox + t * way.x(), oy + t * way.y(), 0) / radius;
-        hit = {t, n, V(radius * n.x(), radius * n.y(), z), false};
-        met = true;
-      }
-    }
-    return met;
+    return t;
   }
+  Hit hitAt(const V& way, float t) const {
+    const V p = from_ + t * way;
+    // A face or the round: whichever the point lies on.
+    const float off_round = std::abs(p.head<2>().norm() - radius);
+    const float off_face = std::min(std::abs(p.z() - z0), std::abs(p.z() - z1));
+    if (off_face <= off_round)
+      return {V(0, 0, std::abs(p.z() - z1) < std::abs(p.z() - z0) ? 1.0F : -1.0F), V(p.x(), p.y(), 0), true};
+    return {V(p.x() / radius, p.y() / radius, 0), p, false};
+  }
+  Span spanIn(const RayRow&, Span most) const { return most; }
   template <typename F>
   void eachBound(const F& visit) const {
     visit(V(middle.x(), middle.y(), z0), radius);
     visit(V(middle.x(), middle.y(), z1), radius);
   }
+
+ private:
+  V from_ = V::Zero();
 };
 
-struct Block {
+class Block {
+ public:
   V low, high;
   Paint paint;
+  float radius = 1.0F;
 
-  bool meet(const V& from, const V& way, Hit& hit) const {
-    float t0 = 0.0F, t1 = hit.t;
+  Block(const V& l, const V& h, const Paint& how) : low(l), high(h), paint(how) {}
+  void lookFrom(const V& eye) { from_ = eye; }
+  float meet(const V& way) const { return enter(way).first; }
+  Hit hitAt(const V& way, float t) const {
+    const int axis = enter(way).second;
     V normal = V::Zero();
-    for (int k = 0; k < 3; ++k) {
-      const float inverse = 1.0F / (std::abs(way[k]) < 1e-9F ? 1e-9F : way[k]);
-      float near = (low[k] - from[k]) * inverse, far = (high[k] - from[k]) * inverse;
-      if (near > far) std::swap(near, far);
-      if (near > t0) {
-        t0 = near;
-        normal = V::Zero();
-        normal[k] = way[k] > 0.0F ? -1.0F : 1.0F;
-      }
-      t1 = std::min(t1, far);
-    }
-    if (t0 >= t1 || t0 <= 0.0F) return false;
-    hit = {t0, normal, from + t0 * way, false};
-    return true;
+    normal[axis] = way[axis] > 0.0F ? -1.0F : 1.0F;
+    return {normal, from_ + t * way, false};
   }
+  Span spanIn(const RayRow&, Span most) const { return most; }
   template <typename F>
   void eachBound(const F& visit) const {
     visit(V(0.5F * (low + high)), 0.5F * (high - low).norm());
+  }
+
+ private:
+  V from_ = V::Zero();
+  std::pair<float, int> enter(const V& way) const {
+    float t0 = 0.0F, t1 = kMissed;
+    int axis = 0;
+    for (int k = 0; k < 3; ++k) {
+      const float inverse = 1.0F / (std::abs(way[k]) < 1e-9F ? 1e-9F : way[k]);
+      float near = (low[k] - from_[k]) * inverse, far = (high[k] - from_[k]) * inverse;
+      if (near > far) std::swap(near, far);
+      if (near > t0) {
+        t0 = near;
+        axis = k;
+      }
+      t1 = std::min(t1, far);
+    }
+    return {t0 < t1 && t0 > 0.0F ? t0 : kMissed, axis};
   }
 };
 
@@ -281,7 +357,6 @@ PlateStack platesFor(double load_kg, std::uint32_t seed) {
 struct ScenePicture::Layer {
   std::vector<V> colour;
   std::vector<float> depth;
-  std::vector<V> way;  // of the ray through each pixel
 };
 
 namespace {
@@ -300,14 +375,13 @@ struct Eye {
         half_h(0.5F * static_cast<float>(c.height_px)),
         width(c.width_px),
         height(c.height_px) {}
-  V way(float u, float v) const {
-    return (cam_to_world * V((u - half_w) / focal, (v - half_h) / focal, 1.0F)).normalized();
+  RayRow row(std::size_t ray, int y) const {
+    const float u = kRayPlace[ray][0], v = static_cast<float>(y) + kRayPlace[ray][1];
+    return {cam_to_world * V((u - half_w) / focal, (v - half_h) / focal, 1.0F), cam_to_world.col(0) / focal};
   }
 };
 
-struct Patch {
-  int x0, x1, y0, y1;
-};
+using Patch = ScenePicture::Patch;
 
 template <typename Solid>
 Patch patchOf(const Eye& eye, const Solid& solid) {
@@ -334,19 +408,25 @@ Patch united(const Patch& a, const Patch& b) {
   return {std::min(a.x0, b.x0), std::max(a.x1, b.x1), std::min(a.y0, b.y0), std::max(a.y1, b.y1)};
 }
 
-template <typename Solid, typename Layer>
-void draw(const Eye& eye, const Solid& solid, float radius, const Light& light, Layer& layer) {
-  const Patch patch = patchOf(eye, solid);
-  for (int y = patch.y0; y < patch.y1; ++y)
-    for (int x = patch.x0; x < patch.x1; ++x) {
-      const std::size_t at =
-          static_cast<std::size_t>(y) * static_cast<std::size_t>(eye.width) + static_cast<std::size_t>(x);
-      Hit hit;
-      hit.t = layer.depth[at];
-      if (!solid.meet(eye.from, layer.way[at], hit)) continue;
-      layer.depth[at] = hit.t;
-      layer.colour[at] = shade(hit, solid.paint, radius, light);
+// Calls `nearer(at, x, way, distance)` where the solid is met before `depth[at]`; rows and columns of
+// `within`, `depth` beginning with its first row, whole rows wide.
+template <typename Solid, typename Nearer>
+void cover(const Eye& eye, std::size_t ray, const Solid& solid, const Patch& patch, const Patch& within,
+           std::vector<float>& depth, const Nearer& nearer) {
+  const Span most{std::max(patch.x0, within.x0), std::min(patch.x1, within.x1)};
+  for (int y = std::max(patch.y0, within.y0); y < std::min(patch.y1, within.y1); ++y) {
+    const RayRow row = eye.row(ray, y);
+    const Span span = solid.spanIn(row, most);
+    const auto start = static_cast<std::size_t>(y - within.y0) * static_cast<std::size_t>(eye.width);
+    for (int x = span.from; x < span.to; ++x) {
+      const V way = row.at(x);
+      const float t = solid.meet(way);
+      const std::size_t at = start + static_cast<std::size_t>(x);
+      if (t >= depth[at]) continue;
+      depth[at] = t;
+      nearer(at, way, t);
     }
+  }
 }
 
 V toV(const Vec3& p) {
@@ -361,6 +441,7 @@ V toV(const std::array<float, 3>& c) {
 struct ScenePicture::Solids {
   std::vector<Limb> limbs;
   std::vector<Disc> discs;
+  std::vector<Patch> limb_patches, disc_patches;
 };
 
 namespace {
@@ -373,7 +454,7 @@ Solids lifterSolids(const LiftPose& pose, const PlateStack& plates, const RoomLo
   const Paint skin{toV(look.skin_bgr), Skin::kPlain}, shirt{toV(look.shirt_bgr), Skin::kCloth},
       shorts{toV(look.shorts_bgr), Skin::kCloth}, shoe{toV(look.shoe_bgr), Skin::kCloth};
   auto limb = [&](const Vec3& a, const Vec3& b, float ra, float rb, const Paint& paint) {
-    s.limbs.push_back({toV(a), toV(b), g * ra, g * rb, paint, static_cast<float>(s.limbs.size())});
+    s.limbs.emplace_back(toV(a), toV(b), g * ra, g * rb, paint, static_cast<float>(s.limbs.size()));
   };
   for (const Side* side : {&pose.right, &pose.left}) {
     auto p = [&](Joint j) -> const Vec3& { return side->joint[indexOf(j)]; };
@@ -417,7 +498,7 @@ Solids lifterSolids(const LiftPose& pose, const PlateStack& plates, const RoomLo
     for (int i = 0; i < pieces; ++i) {
       const float a = z0 + (z1 - z0) * static_cast<float>(i) / static_cast<float>(pieces),
                   b = z0 + (z1 - z0) * static_cast<float>(i + 1) / static_cast<float>(pieces);
-      s.discs.push_back({bar + V(0.0F, slope * 0.5F * (a + b), 0.0F), a, b, radius, paint});
+      s.discs.emplace_back(bar + V(0.0F, slope * 0.5F * (a + b), 0.0F), a, b, radius, paint);
     }
   };
   rod(-0.655F, 0.655F, 0.014F, steel);
@@ -492,43 +573,31 @@ ScenePicture::ScenePicture(PinholeCamera camera, PlateStack plates, RoomLook loo
     }
     blocks.push_back({V(-0.50F, 0.25F, -0.5F), V(-0.44F, 0.31F, 0.5F), post});
   }
-  for (int ray = 0; ray < kRays; ++ray) {
+  const Patch all{0, eye.width, 0, eye.height};
+  for (Block& b : blocks) b.lookFrom(eye.from);
+  for (std::size_t ray = 0; ray < kRays; ++ray) {
     auto layer = std::make_unique<Layer>();
     layer->colour.assign(pixels, V::Constant(90.0F));
-    layer->depth.assign(pixels, std::numeric_limits<float>::max());
-    layer->way.reserve(pixels);
-    for (int y = 0; y < eye.height; ++y)
-      for (int x = 0; x < eye.width; ++x)
-        layer->way.push_back(eye.way(static_cast<float>(x) + kRayPlace[static_cast<std::size_t>(ray)][0],
-                                     static_cast<float>(y) + kRayPlace[static_cast<std::size_t>(ray)][1]));
-    for (const Block& b : blocks) draw(eye, b, 1.0F, light, *layer);
-    drawn_.push_back(std::make_unique<Layer>(*layer));
+    layer->depth.assign(pixels, kMissed);
+    for (const Block& b : blocks)
+      cover(eye, ray, b, patchOf(eye, b), all, layer->depth, [&](std::size_t at, const V& way, float t) {
+        layer->colour[at] = shade(b.hitAt(way, t), b.paint, b.radius, light).cwiseMin(255.0F);
+      });
     room_.push_back(std::move(layer));
   }
-  mixDown({0, eye.width}, {0, eye.height}, room_, still_);
+  still_.create(eye.height, eye.width, CV_8UC3);
+  for (std::size_t at = 0; at < pixels; ++at) {
+    V sum = V::Zero();
+    for (const auto& layer : room_) sum += layer->colour[at];
+    for (int k = 0; k < 3; ++k) still_.ptr<cv::Vec3b>()[at][k] = cv::saturate_cast<uchar>(sum[k] / kRays);
+  }
 }
 
 ScenePicture::~ScenePicture() = default;
 
-void ScenePicture::mixDown(const cv::Range& columns, const cv::Range& rows,
-                           const std::vector<std::unique_ptr<Layer>>& layers, cv::Mat& bgr) const {
-  bgr.create(camera_.height_px, camera_.width_px, CV_8UC3);
-  for (int y = rows.start; y < rows.end; ++y) {
-    auto* row = bgr.ptr<cv::Vec3b>(y);
-    for (int x = columns.start; x < columns.end; ++x) {
-      const std::size_t at = static_cast<std::size_t>(y) * static_cast<std::size_t>(camera_.width_px) +
-                             static_cast<std::size_t>(x);
-      V sum = V::Zero();
-      for (const auto& layer : layers) sum += layer->colour[at].cwiseMin(255.0F);
-      for (int k = 0; k < 3; ++k) row[x][k] = cv::saturate_cast<uchar>(sum[k] / kRays);
-    }
-  }
-}
-
 void ScenePicture::render(const std::function<LiftPose(double)>& pose, double time_s, double exposure_s,
                           cv::Mat& bgr) {
   const Eye eye(camera_);
-  const Light light(look_.light, toV(towardCamera()));
   std::array<Solids, kRays> solids;
   Patch touched{eye.width, 0, eye.height, 0};
   for (int ray = 0; ray < kRays; ++ray) {
@@ -536,39 +605,77 @@ void ScenePicture::render(const std::function<LiftPose(double)>& pose, double ti
     Solids& s = solids[static_cast<std::size_t>(ray)];
     s = lifterSolids<Solids>(pose(t), plates_, look_, build_);
     if (look_.someone_passes) addPasserBy(s, t);
-    for (const Limb& limb : s.limbs) touched = united(touched, patchOf(eye, limb));
-    for (const Disc& disc : s.discs) touched = united(touched, patchOf(eye, disc));
-    // From near to far, so that little is shaded that is hidden later.
-    auto far = [&](const V& p) { return (p - eye.from).squaredNorm(); };
-    std::sort(s.limbs.begin(), s.limbs.end(),
-              [&](const Limb& a, const Limb& b) { return far(a.a + a.b) < far(b.a + b.b); });
-    std::sort(s.discs.begin(), s.discs.end(), [&](const Disc& a, const Disc& b) {
-      return std::abs(a.z0 + a.z1 - 2.0F * eye.from.z()) < std::abs(b.z0 + b.z1 - 2.0F * eye.from.z());
-    });
-  }
-  auto one = [&](std::size_t ray) {
-    Layer& layer = *drawn_[ray];
-    for (int y = touched.y0; y < touched.y1; ++y) {
-      const long from = static_cast<long>(y) * eye.width + touched.x0,
-                 to = static_cast<long>(y) * eye.width + touched.x1;
-      std::copy(room_[ray]->colour.begin() + from, room_[ray]->colour.begin() + to,
-                layer.colour.begin() + from);
-      std::copy(room_[ray]->depth.begin() + from, room_[ray]->depth.begin() + to, layer.depth.begin() + from);
-    }
-    for (const Disc& disc : solids[ray].discs) draw(eye, disc, disc.radius, light, layer);
-    for (const Limb& limb : solids[ray].limbs) draw(eye, limb, 1.0F, light, layer);
-  };
-  {
-    std::jthread second([&] {
-      one(1);
-      one(3);
-    });
-    one(0);
-    one(2);
+    auto place = [&](auto& all, std::vector<Patch>& patches) {
+      for (auto& solid : all) {
+        solid.lookFrom(eye.from);
+        patches.push_back(patchOf(eye, solid));
+        touched = united(touched, patches.back());
+      }
+    };
+    place(s.limbs, s.limb_patches);
+    place(s.discs, s.disc_patches);
   }
   still_.copyTo(bgr);
-  if (touched.x0 < touched.x1 && touched.y0 < touched.y1)
-    mixDown({touched.x0, touched.x1}, {touched.y0, touched.y1}, drawn_, bgr);
+  constexpr int kBandRows = 16;
+  std::atomic<int> next = touched.y0;
+  auto work = [&] {
+    for (int y = next.fetch_add(kBandRows); y < touched.y1; y = next.fetch_add(kBandRows))
+      renderBand(solids.data(), {touched.x0, touched.x1, y, std::min(y + kBandRows, touched.y1)}, bgr);
+  };
+  std::jthread second(work);
+  work();
+}
+
+void ScenePicture::renderBand(const Solids* solids, const Patch& band, cv::Mat& bgr) const {
+  const Eye eye(camera_);
+  const Light light(look_.light, toV(towardCamera()));
+  constexpr std::uint16_t kRoom = 0xffff;
+  const auto width = static_cast<std::size_t>(eye.width);
+  const std::size_t first = static_cast<std::size_t>(band.y0) * width,
+                    pixels = static_cast<std::size_t>(band.y1 - band.y0) * width;
+  // Which solid each ray meets, and where; only that is shaded.
+  std::array<std::vector<float>, kRays> depth;
+  std::array<std::vector<std::uint16_t>, kRays> met;
+  for (std::size_t ray = 0; ray < kRays; ++ray) {
+    const Solids& s = solids[ray];
+    const auto from = room_[ray]->depth.begin() + static_cast<long>(first);
+    depth[ray].assign(from, from + static_cast<long>(pixels));
+    met[ray].assign(pixels, kRoom);
+    std::uint16_t number = 0;
+    auto put = [&](const auto& all, const std::vector<Patch>& patches) {
+      for (std::size_t i = 0; i < all.size(); ++i, ++number)
+        cover(eye, ray, all[i], patches[i], band, depth[ray],
+              [&](std::size_t at, const V&, float) { met[ray][at] = number; });
+    };
+    put(s.limbs, s.limb_patches);
+    put(s.discs, s.disc_patches);
+  }
+  for (int y = band.y0; y < band.y1; ++y) {
+    std::array<RayRow, kRays> row;
+    for (std::size_t ray = 0; ray < kRays; ++ray) row[ray] = eye.row(ray, y);
+    auto* out = bgr.ptr<cv::Vec3b>(y);
+    for (int x = band.x0; x < band.x1; ++x) {
+      const std::size_t at = static_cast<std::size_t>(y - band.y0) * width + static_cast<std::size_t>(x);
+      if ((met[0][at] & met[1][at] & met[2][at] & met[3][at]) == kRoom) continue;
+      V sum = V::Zero();
+      for (std::size_t ray = 0; ray < kRays; ++ray) {
+        const std::size_t number = met[ray][at];
+        if (number == kRoom) {
+          sum += room_[ray]->colour[first + at];
+          continue;
+        }
+        const V way = row[ray].at(x);
+        const Solids& s = solids[ray];
+        auto colour = [&](const auto& solid, float radius) {
+          return shade(solid.hitAt(way, depth[ray][at]), solid.paint, radius, light).cwiseMin(255.0F).eval();
+        };
+        sum += number < s.limbs.size()
+                   ? colour(s.limbs[number], 1.0F)
+                   : colour(s.discs[number - s.limbs.size()], s.discs[number - s.limbs.size()].radius);
+      }
+      for (int k = 0; k < 3; ++k) out[x][k] = cv::saturate_cast<uchar>(sum[k] / kRays);
+    }
+  }
 }
 
 Vec3 ScenePicture::towardCamera() const {
@@ -583,7 +690,7 @@ void ScenePicture::addPasserBy(Solids& solids, double time_s) const {
   const Vec3 at = 1.2 * (time_s - look_.passes_at_s) * way + 1.7 * side;
   const Paint coat{V(52, 66, 60), Skin::kCloth}, skin{toV(look_.skin_bgr), Skin::kPlain};
   auto limb = [&](double y0, double y1, float r0, float r1, const Paint& paint) {
-    solids.limbs.push_back({toV(at + Vec3(0, y0, 0)), toV(at + Vec3(0, y1, 0)), r0, r1, paint});
+    solids.limbs.emplace_back(toV(at + Vec3(0, y0, 0)), toV(at + Vec3(0, y1, 0)), r0, r1, paint);
   };
   limb(0.05, 0.95, 0.07F, 0.10F, coat);
   limb(0.95, 1.45, 0.12F, 0.13F, coat);

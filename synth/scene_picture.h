@@ -1,8 +1,8 @@
 // Pictures of a lifter in a small strength room, as a pinhole camera sees them.
 //
 // Every solid (rounded limb, disc, box) is intersected with the rays of its own patch of the picture against
-// a depth buffer; four rays a pixel, each at its own moment of the exposure, give smooth edges and motion
-// blur.
+// a depth buffer, and what is nearest is shaded; four rays a pixel, each at its own moment of the exposure,
+// give smooth edges and motion blur.
 #pragma once
 
 #include <cstdint>
@@ -56,6 +56,9 @@ struct RoomLook {
 
 class ScenePicture {
  public:
+  struct Patch {  // of the picture, in pixels
+    int x0, x1, y0, y1;
+  };
   ScenePicture(PinholeCamera camera, PlateStack plates, RoomLook look, LifterBuild build);
   ~ScenePicture();
   // `pose` gives the lifter at a time; the exposure lasts `exposure_s` round `time_s`.
@@ -63,17 +66,15 @@ class ScenePicture {
 
  private:
   struct Layer;
-  struct Solids;
+  struct Solids;  // of one moment; one a sub-ray
   PinholeCamera camera_;
   PlateStack plates_;
   RoomLook look_;
   LifterBuild build_;
-  std::vector<std::unique_ptr<Layer>> room_;   // one a sub-ray: colour and depth of what stands still
-  std::vector<std::unique_ptr<Layer>> drawn_;  // and with the lifter in it
+  std::vector<std::unique_ptr<Layer>> room_;  // one a sub-ray: colour and depth of what stands still
   cv::Mat still_;
 
-  void mixDown(const cv::Range& columns, const cv::Range& rows,
-               const std::vector<std::unique_ptr<Layer>>& layers, cv::Mat& bgr) const;
+  void renderBand(const Solids* solids, const Patch& band, cv::Mat& bgr) const;
   void addPasserBy(Solids& solids, double time_s) const;
   Vec3 towardCamera() const;  // level, along the room
 };
