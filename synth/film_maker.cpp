@@ -404,7 +404,7 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
       m(0, 2) += 0.5 * (m(0, 0) + m(0, 1) - 1.0);
       m(1, 2) += 0.5 * (m(1, 0) + m(1, 1) - 1.0);
       cv::warpAffine(bgr, shaken, m, bgr.size(), cv::INTER_CUBIC, cv::BORDER_REPLICATE);
-      bgr = shaken;
+      cv::swap(bgr, shaken);  // not shared: what is being encoded must stay as it is
     }
     if (writing.valid())
       if (auto ok = writing.get(); !ok) return ok;

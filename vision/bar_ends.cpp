@@ -6,16 +6,18 @@
 #include <opencv2/imgproc.hpp>
 #include <opencv2/video/tracking.hpp>
 
+#include "vision/shrink.h"
+
 namespace mottix {
 namespace {
 
 // Pairs of pictures: one every half second, at most 90 of a film; a bar goes 2-20 cm meanwhile.
 constexpr double kPairEvery_s = 0.5, kPairApart_s = 0.13;
 constexpr std::size_t kFewestLooks = 28, kMostPairs = 90;
-constexpr int kLookWidth_px = 480;
+constexpr int kLookWidth_px = 480;  // or up to twice as much
 // The lifter has more to see than plates; each band of the picture has its share of features.
 constexpr int kBands = 8, kFeaturesOfBand = 40;
-constexpr double kLeastDown_px = 1.2;  // of the small picture
+constexpr double kLeastDown = 1.2 / 480.0;  // of the width
 constexpr double kSidewaysOfDown = 0.4;
 
 // Bar geometry: collars 1.31 m apart, up to 0.30 m of full-size plates outside them on each side; what is
@@ -453,10 +455,9 @@ EndsWatch::EndsWatch(const std::vector<double>& time_s) {
 void EndsWatch::look(const cv::Mat& gray, std::size_t frame) {
   if (next_ >= first_.size() || frame < first_[next_]) return;
   auto shrink = [&] {
-    cv::Mat small;
-    const double part = std::min(1.0, static_cast<double>(kLookWidth_px) / gray.cols);
-    cv::resize(gray, small, {}, part, part, cv::INTER_AREA);
-    return small;
+    int by = 1;
+    while (gray.cols / by >= 2 * kLookWidth_px) by *= 2;
+    return shrunkBy(gray, by);
   };
   if (before_.empty()) {
     before_ = shrink();
@@ -475,22 +476,36 @@ void EndsWatch::look(const cv::Mat& gray, std::size_t frame) {
   cv::dilate(changed, changed, cv::getStructuringElement(cv::MORPH_ELLIPSE, {5, 5}));
   std::vector<cv::Point2f> start, end, back;
   for (int band = 0; band < kBands; ++band) {
-    const cv::Rect part(band * now.cols / kBands, 0, now.cols / kBands, now.rows);
+    const cv::Rect whole(band * now.cols / kBands, 0, now.cols / kBands, now.rows);
+    const cv::Rect inside = cv::boundingRect(changed(whole));
+    if (inside.empty()) continue;
+    constexpr int kRound = 3;  // what a corner's strength is computed from
+    const cv::Rect part = cv::Rect(whole.x + inside.x - kRound, inside.y - kRound, inside.width + 2 * kRound,
+                                   inside.height + 2 * kRound) &
+                          whole;
     std::vector<cv::Point2f> corners;
     cv::goodFeaturesToTrack(before_(part), corners, kFeaturesOfBand, 0.002, 2.0, changed(part), 5);
-    for (const cv::Point2f& c : corners) start.push_back(c + cv::Point2f(static_cast<float>(part.x), 0.0F));
+    for (const cv::Point2f& c : corners) start.push_back(c + cv::Point2f(part.tl()));
   }
   if (start.size() >= 8) {
-    std::vector<uchar> ok, ok_back;
+    std::vector<uchar> ok;
     std::vector<float> err;
     const cv::TermCriteria stop(cv::TermCriteria::COUNT + cv::TermCriteria::EPS, 20, 0.02);
     cv::calcOpticalFlowPyrLK(before_, now, start, end, ok, err, {11, 11}, 3, stop);
-    cv::calcOpticalFlowPyrLK(now, before_, end, back, ok_back, err, {11, 11}, 3, stop);
+    std::vector<cv::Point2f> from, to;
     for (std::size_t i = 0; i < start.size(); ++i) {
-      if (ok[i] == 0 || ok_back[i] == 0 || cv::norm(back[i] - start[i]) > 0.7) continue;
       const cv::Point2f d = end[i] - start[i];
-      if (std::abs(d.y) < kLeastDown_px || std::abs(d.x) > kSidewaysOfDown * std::abs(d.y)) continue;
-      pair.features.push_back({Vec2(end[i].x, end[i].y) / now.cols, static_cast<double>(d.y) / now.cols});
+      if (ok[i] == 0 || std::abs(d.y) < kLeastDown * now.cols ||
+          std::abs(d.x) > kSidewaysOfDown * std::abs(d.y))
+        continue;
+      from.push_back(start[i]);
+      to.push_back(end[i]);
+    }
+    if (!to.empty()) cv::calcOpticalFlowPyrLK(now, before_, to, back, ok, err, {11, 11}, 3, stop);
+    for (std::size_t i = 0; i < to.size(); ++i) {
+      if (ok[i] == 0 || cv::norm(back[i] - from[i]) > 0.7) continue;
+      pair.features.push_back(
+          {Vec2(to[i].x, to[i].y) / now.cols, static_cast<double>(to[i].y - from[i].y) / now.cols});
     }
   }
   if (!pair.features.empty()) pairs_.push_back(std::move(pair));
@@ -501,7 +516,6 @@ void EndsWatch::look(const cv::Mat& gray, std::size_t frame) {
 std::optional<EndsFound> EndsWatch::find() const {
   struct Column {
     double down, top, bottom, x;
-    std::size_t count;
   };
   const int columns = static_cast<int>(std::lround(1.0 / kColumn));
   // Of each pair what goes up or down in each column (with its neighbours), and how high that reaches.
@@ -518,7 +532,7 @@ std::optional<EndsFound> EndsWatch::find() const {
         }
       if (down.size() < 3) continue;
       row[static_cast<std::size_t>(c)] =
-          Column{quantile(down, 0.5), quantile(y, 0.05), quantile(y, 0.95), quantile(x, 0.5), down.size()};
+          Column{quantile(down, 0.5), quantile(y, 0.05), quantile(y, 0.95), quantile(x, 0.5)};
     }
     table.push_back(std::move(row));
   }

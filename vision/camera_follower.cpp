@@ -8,6 +8,7 @@
 #include <opencv2/video/tracking.hpp>
 
 #include "vision/joint_carrier.h"
+#include "vision/shrink.h"
 
 namespace mottix {
 namespace {
@@ -114,9 +115,7 @@ PictureMove SceneCorners::findMove(const cv::Mat& gray) {
 
 void CameraWatch::look(const cv::Mat& gray) {
   const int by = std::max(1, gray.cols / kWatchedWidth);
-  cv::Mat small;
-  cv::resize(gray(cv::Rect(0, 0, gray.cols / by * by, gray.rows / by * by)), small,
-             {gray.cols / by, gray.rows / by}, 0, 0, cv::INTER_AREA);
+  const cv::Mat small = shrunkBy(gray, by);
   if (!corners_) {
     corners_.emplace(small, kWatchedCorners);
     return;

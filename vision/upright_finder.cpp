@@ -5,6 +5,8 @@
 
 #include <opencv2/imgproc.hpp>
 
+#include "vision/shrink.h"
+
 namespace mottix {
 
 std::vector<Upright> findUprights(const cv::Mat& gray) {
@@ -12,9 +14,7 @@ std::vector<Upright> findUprights(const cv::Mat& gray) {
   constexpr double kLeastLength = 0.12;  // of the picture's height
   constexpr double kMostLean = 0.21;     // tangent of 12 degrees
   const int by = std::max(1, std::min(gray.cols, gray.rows) / kHeight);
-  cv::Mat small;
-  cv::resize(gray(cv::Rect(0, 0, gray.cols / by * by, gray.rows / by * by)), small,
-             {gray.cols / by, gray.rows / by}, 0, 0, cv::INTER_AREA);
+  const cv::Mat small = shrunkBy(gray, by);
   std::vector<cv::Vec4f> lines;
   cv::createLineSegmentDetector()->detect(small, lines);
   std::vector<Upright> found;
