@@ -29,10 +29,11 @@ struct AnalyseOptions {
   double plate_mm = 450.0;
   std::optional<double> load_kg;
   double recorded_fps = 0.0;
+  std::vector<std::vector<double>> uprights, rulers;
 };
 
 void printSummary(const Analysis& analysis, const RuleBook& book, const Asked& asked,
-                  const Athlete& athlete) {
+                  const std::vector<RoomLine>& lines, const Athlete& athlete) {
   auto line = [](const QString& text) { std::cout << text.toStdString() << '\n'; };
   line(QStringLiteral("%1 reps, filmed %2; scale at the plate %3, at the body %4 mm a pixel")
            .arg(analysis.reps.size())
@@ -51,6 +52,7 @@ void printSummary(const Analysis& analysis, const RuleBook& book, const Asked& a
          findingDetail(f, book, analysis.measures));
   line(decisionHeading(analysis.decision, asked) + QStringLiteral(". ") +
        decisionReason(analysis.decision, analysis, athlete));
+  for (std::size_t i = 0; i < analysis.lines.size(); ++i) line(lineWords(lines[i], analysis.lines[i]));
   if (analysis.trust) line(trustWords(*analysis.trust));
   for (Warning w : analysis.warnings) line(QStringLiteral("note: ") + warningWords(w));
 }
@@ -83,6 +85,10 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
     if (const auto who = subjectOf(parsed->record)) body = who->body;
     edit.asked.reps = parsed->reps_asked;
   }
+  for (const auto& v : o.uprights)
+    edit.lines.push_back({RoomLineKind::kUpright, 0, Vec2(v[0], v[1]), Vec2(v[2], v[3]), 0.0});
+  for (const auto& v : o.rulers)
+    edit.lines.push_back({RoomLineKind::kLengthAtLifter, 0, Vec2(v[0], v[1]), Vec2(v[2], v[3]), 0.01 * v[4]});
   AnalysisSettings settings = settingsFor(athlete, edit);
   settings.load_kg = o.load_kg;
   if (auto ok = settings.validate(); !ok) return ok;
@@ -154,7 +160,7 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
       return ok;
   if (!o.csv.empty())
     if (auto ok = writeText(o.csv, toCsv(*analysis)); !ok) return ok;
-  if (o.json != "-" && o.csv != "-") printSummary(*analysis, book, edit.asked, athlete);
+  if (o.json != "-" && o.csv != "-") printSummary(*analysis, book, edit.asked, edit.lines, athlete);
   return {};
 }
 
@@ -184,6 +190,15 @@ void addAnalyseCommand(CLI::App& app, int& exit_code) {
       ->check(CLI::Range(10.0, 2000.0));
   c->add_option("--points", o->points,
                 "Joints placed by hand, JSON; without, a squat's are found by the program");
+  c->add_option("--upright", o->uprights,
+                "A line along something upright: x y of its two ends, in pixels of the first picture")
+      ->expected(4)
+      ->type_name("X Y X Y");
+  c->add_option("--ruler", o->rulers,
+                "A line of known length beside the lifter: x y of its two ends, in pixels of the first "
+                "picture, and its length in cm")
+      ->expected(5)
+      ->type_name("X Y X Y CM");
   c->add_flag("--bar-only", o->bar_only, "Do not look for the joints");
   c->add_option("--models", o->models, "Folder of the keypoint network")->capture_default_str();
   c->add_option("--athlete", o->athlete, "The athlete's step and open pain, JSON");

@@ -128,6 +128,7 @@ void FilmView::setData(const SheetData* sheet, const QString& film_path) {
     trouble_.clear();
     frame_ = shown_ = 0;
     asked_.reset();
+    open_line_.reset();
     source_.close();
     if (!path_.isEmpty()) source_.open(path_.toStdString(), FrameSource::Use::kPulling);
     source_.want(0);
@@ -354,6 +355,23 @@ void FilmView::startPointing() {
   emit modeChanged();
 }
 
+void FilmView::startDrawing() {
+  play_.stop();
+  if (asked_) {
+    asked_.reset();
+    emit askingEnded();
+  }
+  mode_ = Mode::kDrawLine;
+  setFocus();
+  update();
+  emit modeChanged();
+}
+
+void FilmView::setOpenLine(std::optional<RoomLine> line) {
+  open_line_ = std::move(line);
+  update();
+}
+
 void FilmView::leaveMode() {
   if (mode_ == Mode::kWatch) return;
   mode_ = Mode::kWatch;
@@ -385,6 +403,11 @@ void FilmView::mousePressEvent(QMouseEvent* event) {
   const Vec2 at = toFilm(mouse_);
   if (mode_ == Mode::kPointPlate) {
     grip_ = Grip::kPlate;
+    held_at_px_ = at;
+    return;
+  }
+  if (mode_ == Mode::kDrawLine) {
+    grip_ = Grip::kLine;
     held_at_px_ = at;
     return;
   }
@@ -437,6 +460,7 @@ void FilmView::mouseMoveEvent(QMouseEvent* event) {
       held_at_px_ = at;
       break;
     case Grip::kPlate:
+    case Grip::kLine:
     case Grip::kNone:
       break;
   }
@@ -457,6 +481,10 @@ void FilmView::mouseReleaseEvent(QMouseEvent* event) {
     mode_ = Mode::kWatch;
     emit modeChanged();
     emit platePointed(shown_, held_at_px_.x(), held_at_px_.y(), radius > 8.0 ? radius : 0.0);
+  } else if (was == Grip::kLine) {
+    mode_ = Mode::kWatch;
+    emit modeChanged();
+    emit lineDrawn(shown_, held_at_px_.x(), held_at_px_.y(), at.x(), at.y());
   }
   update();
 }
@@ -633,6 +661,37 @@ void FilmView::paintLoupe(QPainter& p, const Vec2& at) const {
   p.drawEllipse(where, kRadius, kRadius);
 }
 
+// The room's lines, wherever a camera in a hand has gone since they were drawn.
+void FilmView::paintLines(QPainter& p) const {
+  if (data_ == nullptr) return;
+  auto draw = [&](const RoomLine& line, const QColor& colour, const QColor& under) {
+    auto at = [&](const Vec2& px) {
+      return toWidget(toPictureMoved(data_->tracks, shown_, toReference(data_->tracks, line.frame, px)));
+    };
+    const QPointF a = at(line.from_px), b = at(line.to_px);
+    // Ends across it, as on a measuring rule.
+    const QPointF d = b - a;
+    const QPointF end = 7.0 / std::max(1.0, lengthOf(d)) * QPointF(-d.y(), d.x());
+    for (const QPen& pen :
+         {QPen(under, 5.5, Qt::SolidLine, Qt::RoundCap), QPen(colour, 2.4, Qt::SolidLine, Qt::RoundCap)}) {
+      p.setPen(pen);
+      p.drawLine(a, b);
+      for (const QPointF& q : {a, b}) p.drawLine(q - end, q + end);
+    }
+  };
+  const bool all = mode_ == Mode::kDrawLine || open_line_.has_value();
+  for (const RoomLine& line : data_->set.edit.lines)
+    if (all) draw(line, kOnFilm, kUnderFilm);
+  if (open_line_) draw(*open_line_, theme().clay, kOnFilm);
+  if (grip_ != Grip::kLine) return;
+  RoomLine now;
+  now.frame = shown_;
+  now.from_px = held_at_px_;
+  now.to_px = toFilm(mouse_);
+  draw(now, theme().clay, kOnFilm);
+  paintLoupe(p, now.to_px);
+}
+
 // Where a level bar would lie, through its middle.
 void FilmView::paintLevel(QPainter& p, const QString& value) const {
   const auto& tilt = data_->analysis->bar_tilt;
@@ -758,12 +817,17 @@ void FilmView::paintEvent(QPaintEvent*) {
       paintLoupe(p, held_at_px_);
     }
     if (asked_ && shown_ == asked_->frame) paintAsked(p);
+    paintLines(p);
   } else if (mode_ == Mode::kPlaceFigure) {
     paintJoints(p, figure_, true);
     if (grip_ == Grip::kFigurePoint) paintLoupe(p, figure_[indexOf(held_)].value_or(held_at_px_));
     paintBanner(p, tr("Drag the points onto hip, knee, ankle, shoulder, heel and toe of the near side; drag "
                       "a line to move the whole "
                       "figure. F turns it round. Enter follows the joints through the film, Esc leaves."));
+  } else if (mode_ == Mode::kDrawLine) {
+    paintLines(p);
+    paintBanner(p, tr("Drag along something upright (a post, a door), or along something whose length you "
+                      "know. Esc leaves."));
   } else {
     if (grip_ == Grip::kPlate) {
       const QPointF c = toWidget(held_at_px_), d = mouse_ - c;

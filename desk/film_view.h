@@ -1,9 +1,9 @@
 // Station 2, Seen: the film with the evidence drawn on it.
 //
 // Time is moved by taking hold of the bar and pulling it along its path; the wheel and the arrow keys do it
-// by the frame. Joints are put right by dragging them. Two further modes: laying the figure on the lifter
-// (its points, or the whole by one of its lines), and pointing at the plate (a click, or a drag from its
-// middle to its rim).
+// by the frame. Joints are put right by dragging them. Three further modes: laying the figure on the lifter
+// (its points, or the whole by one of its lines), pointing at the plate (a click, or a drag from its middle
+// to its rim), and drawing a line along something upright or of known length.
 #pragma once
 
 #include <optional>
@@ -21,7 +21,7 @@ namespace mottix {
 class FilmView : public QWidget {
   Q_OBJECT
  public:
-  enum class Mode { kWatch, kPlaceFigure, kPointPlate };
+  enum class Mode { kWatch, kPlaceFigure, kPointPlate, kDrawLine };
 
   explicit FilmView(QWidget* parent = nullptr);
   // `sheet` must outlive the view or be replaced; call after every change of it.
@@ -37,6 +37,10 @@ class FilmView : public QWidget {
   void goTo(std::size_t frame);
   void startPlacing();
   void startPointing();
+  // A line along something upright or of known length, drawn by a drag.
+  void startDrawing();
+  // One that was drawn but of which the coach has not said yet what it shows.
+  void setOpenLine(std::optional<RoomLine> line);
   void leaveMode();
   void confirmFigure();
   void mirrorFigure();
@@ -62,6 +66,7 @@ class FilmView : public QWidget {
   void jointMoved(std::size_t frame, mottix::Joint joint, double x_px, double y_px);
   void figurePlaced(mottix::PlacedPoints points);
   void platePointed(std::size_t frame, double x_px, double y_px, double radius_px);
+  void lineDrawn(std::size_t frame, double from_x, double from_y, double to_x, double to_y);
   void modeChanged();
   void askingEnded();  // by Esc
   void filmFailed(QString reason);
@@ -76,7 +81,7 @@ class FilmView : public QWidget {
   void keyPressEvent(QKeyEvent* event) override;
 
  private:
-  enum class Grip { kNone, kBar, kJoint, kFigurePoint, kFigure, kPlate };
+  enum class Grip { kNone, kBar, kJoint, kFigurePoint, kFigure, kPlate, kLine };
 
   const SheetData* data_ = nullptr;
   FrameSource source_;
@@ -87,6 +92,7 @@ class FilmView : public QWidget {
   std::size_t shown_ = 0;  // whose picture is on screen
   Mode mode_ = Mode::kWatch;
   std::optional<Finding> evidence_;
+  std::optional<RoomLine> open_line_;
   std::array<std::optional<Vec2>, kJointCount> figure_;
   bool figure_faces_left_ = false;
   Grip grip_ = Grip::kNone;
@@ -126,6 +132,7 @@ class FilmView : public QWidget {
   void paintTag(QPainter& painter, const QPointF& at, const QString& text, bool on_left) const;
   void paintLoupe(QPainter& painter, const Vec2& at_px) const;
   void paintAsked(QPainter& painter) const;
+  void paintLines(QPainter& painter) const;
   void paintBanner(QPainter& painter, const QString& text) const;
 };
 

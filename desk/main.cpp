@@ -1,3 +1,5 @@
+#include <algorithm>
+
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QDir>
@@ -57,6 +59,17 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
     window.sheet().placeFigure();
   waitUntil([&] { return window.sheet().film().shownFrame() == window.sheet().film().frame(); }, 10);
   if (!save(QStringLiteral("least_sure"))) return 1;
+  // A line along a post, of which it has not been said yet what it shows.
+  window.sheet().film().startDrawing();
+  window.sheet().film().leaveMode();
+  if (const auto& uprights = window.sheet().data().tracks.uprights; !uprights.empty()) {
+    const auto longest = std::max_element(uprights.begin(), uprights.end(), [](const auto& a, const auto& b) {
+      return (a.high_px - a.low_px).norm() < (b.high_px - b.low_px).norm();
+    });
+    emit window.sheet().film().lineDrawn(0, longest->low_px.x(), longest->low_px.y(), longest->high_px.x(),
+                                         longest->high_px.y());
+    if (!save(QStringLiteral("room_line"))) return 1;
+  }
   // Fit of somebody who tries set-ups.
   mottix::AthleteId athlete = window.sheet().data().athlete.id;
   if (auto all = window.house().athletes(); all)

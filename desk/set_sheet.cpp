@@ -123,6 +123,7 @@ void SetSheet::build() {
   };
   key(Qt::Key_P, &SetSheet::placeFigure);
   key(Qt::Key_L, &SetSheet::pointAtPlate);
+  key(Qt::Key_M, &SetSheet::drawLine);
   key(Qt::Key_N, &SetSheet::askLeastSure);
   key(Qt::Key_W, &SetSheet::confirmView);
   key(Qt::Key_V, &SetSheet::playSlower);
@@ -144,10 +145,9 @@ QWidget* SetSheet::buildFilmSide() {
   auto* tools = new QHBoxLayout(film_tools_);
   tools->setContentsMargins(0, 0, 0, 0);
   tools->setSpacing(4);
-  place_ = button(tr("Place figure · P"),
+  place_ = button(tr("Figure · P"),
                   tr("Lay the figure on the lifter, so that depth and trunk can be measured"), true);
-  point_ = button(tr("Point at plate · L"), tr("Show where the near plate is, when another one was followed"),
-                  true);
+  point_ = button(tr("Plate · L"), tr("Show where the near plate is, when another one was followed"), true);
   play_ = button(tr("Play · Space"), tr("Play or stop the film"), true);
   moment_ = label(14, Weight::kRegular, true);
   moment_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
@@ -163,6 +163,11 @@ QWidget* SetSheet::buildFilmSide() {
   refreshPlaying();
   tools->addWidget(place_);
   tools->addWidget(point_);
+  line_ = button(tr("Line · M"),
+                 tr("Draw along something upright, or of known length, so that the camera is known better"),
+                 true);
+  tools->addWidget(line_);
+  connect(line_, &QPushButton::clicked, this, &SetSheet::drawLine);
   unsure_ = button(tr("Least sure · N"), tr("Go to the joint and frame where a hand would help most"), true);
   tools->addWidget(unsure_);
   connect(unsure_, &QPushButton::clicked, this, &SetSheet::askLeastSure);
@@ -197,6 +202,20 @@ QWidget* SetSheet::buildFilmSide() {
     if (data_.record) data_.record->carried = {};
     push(tr("Place the figure"), after);
   });
+  connect(film_, &FilmView::lineDrawn, this,
+          [this](std::size_t frame, double from_x, double from_y, double to_x, double to_y) {
+            RoomLine line;
+            line.frame = frame;
+            line.from_px = Vec2(from_x, from_y);
+            line.to_px = Vec2(to_x, to_y);
+            line.kind = RoomLineKind::kLengthAtLifter;
+            line.length_m = 1.0;  // until it is said; only too short a line is refused here
+            if (const auto ok = line.validate(); !ok)
+              return emit trouble(QString::fromStdString(ok.error().text));
+            open_line_ = line;
+            film_->setOpenLine(line);
+            refreshJudged();
+          });
   connect(film_, &FilmView::platePointed, this, [this](std::size_t frame, double x, double y, double radius) {
     startTracking(PlateSeed{frame, Vec2(x, y), radius});
     refresh();
@@ -468,6 +487,8 @@ void SetSheet::open(SetId id) {
   if (!same) {
     cue_choice_ = 0;
     film_->leaveMode();
+    open_line_.reset();
+    film_->setOpenLine({});
     film_->setEvidence(std::nullopt);
   }
   refresh();
@@ -737,6 +758,7 @@ void SetSheet::refreshJudged() {
     stop_ = action(tr("Stop"), tr("Stop following; nothing is lost"), [this] { jobs_.cancel(data_.set.id); });
     stop_->setProperty("what", QStringLiteral("stop"));
   }
+  offerLines();
   if (data_.analysis) {
     const Lift lift = data_.set.edit.asked.lift;
     const bool across = data_.tracks.across();
@@ -821,6 +843,67 @@ void SetSheet::refreshJudged() {
     action(tr("Point at plate · L"), tr("Show where the near plate is"), &SetSheet::pointAtPlate);
   }
   judged_->addStretch(1);
+}
+
+// What the line just drawn shows, and those that were drawn before.
+void SetSheet::offerLines() {
+  if (!data_.analysis) return;
+  auto row = [&] {
+    auto* widget = new QWidget;
+    auto* layout = new QHBoxLayout(widget);
+    layout->setContentsMargins(24, 2, 0, 4);
+    judged_->addWidget(widget);
+    return layout;
+  };
+  auto add = [&](QHBoxLayout* to, const QString& text, const QString& help, const char* what, bool flat,
+                 auto act) {
+    QPushButton* b = button(text, help, flat);
+    b->setProperty("what", QString::fromLatin1(what));
+    to->addWidget(b);
+    connect(b, &QPushButton::clicked, this, act);
+  };
+  if (open_line_) {
+    QLabel* heading = label(16, Weight::kSemiBold, false);
+    heading->setContentsMargins(24, 8, 0, 4);
+    heading->setText(tr("What does the line show?"));
+    judged_->addWidget(heading);
+    auto* upright = row();
+    add(upright, tr("Something upright"), tr("A post, a door, the edge of a wall"), "upright", false,
+        [this] { sayLine(RoomLineKind::kUpright, {}); });
+    add(upright, tr("nothing"), tr("Forget the line"), "forget line", true, [this] {
+      open_line_.reset();
+      film_->setOpenLine({});
+      refreshJudged();
+    });
+    upright->addStretch(1);
+    auto* length = row();
+    auto* cm = new TypingLine;
+    cm->setObjectName(QStringLiteral("line length"));
+    cm->setAccessibleName(tr("Length of the line in cm"));
+    cm->setPlaceholderText(tr("cm"));
+    cm->setMaximumWidth(70);
+    length->addWidget(cm);
+    add(length, tr("long, beside the lifter"), tr("Not nearer to the camera than the lifter, nor farther"),
+        "length at lifter", false, [this, cm] { sayLine(RoomLineKind::kLengthAtLifter, cm->text()); });
+    if (!data_.tracks.across())
+      add(length, tr("at the near plate"), tr("As near to the camera as the plate's face"), "length at plate",
+          true, [this, cm] { sayLine(RoomLineKind::kLengthAtPlate, cm->text()); });
+    length->addStretch(1);
+    connect(cm, &QLineEdit::returnPressed, this,
+            [this, cm] { sayLine(RoomLineKind::kLengthAtLifter, cm->text()); });
+  }
+  const auto& lines = data_.set.edit.lines;
+  for (std::size_t i = 0; i < std::min(lines.size(), data_.analysis->lines.size()); ++i) {
+    auto* said = row();
+    QLabel* words = label(14, Weight::kRegular, true);
+    words->setText(lineWords(lines[i], data_.analysis->lines[i]));
+    said->addWidget(words, 1);
+    add(said, tr("remove"), tr("Take the line away"), "remove line", true, [this, i] {
+      SetEdit after = data_.set.edit;
+      after.lines.erase(after.lines.begin() + static_cast<long>(i));
+      push(tr("Take a line away"), after);
+    });
+  }
 }
 
 std::vector<const Cue*> SetSheet::cuesOffered() const {
@@ -947,6 +1030,29 @@ void SetSheet::pointAtPlate() {
   if (jobs_.running(data_.set.id))
     return emit trouble(tr("The film is being followed; stop it first to point at the plate."));
   film_->startPointing();
+}
+
+void SetSheet::drawLine() {
+  if (film_->mode() == FilmView::Mode::kDrawLine) return film_->leaveMode();
+  if (!data_.analysis)
+    return emit trouble(tr("A line can be drawn when the bar has been followed and a rep was found."));
+  film_->startDrawing();
+}
+
+void SetSheet::sayLine(RoomLineKind kind, const QString& length_cm) {
+  if (!open_line_) return;
+  RoomLine line = *open_line_;
+  line.kind = kind;
+  line.length_m = kind == RoomLineKind::kUpright ? 0.0 : 0.01 * numberIn(length_cm).value_or(0.0);
+  if (const auto ok = line.validate(); !ok) return emit trouble(QString::fromStdString(ok.error().text));
+  open_line_.reset();
+  film_->setOpenLine({});
+  SetEdit after = data_.set.edit;
+  after.lines.push_back(line);
+  push(kind == RoomLineKind::kUpright ? tr("Draw an upright") : tr("Draw a known length"), after);
+  film_->setFocus();
+  if (data_.analysis && !data_.analysis->lines.empty())
+    emit trouble(lineWords(line, data_.analysis->lines.back()));
 }
 
 void SetSheet::sayCue() {

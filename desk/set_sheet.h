@@ -55,6 +55,7 @@ class SetSheet : public QWidget {
   void playSlower();
   void loopRep();
   void pointAtPlate();
+  void drawLine();
   void sayCue();
   void otherCue();
   void acceptLoad();
@@ -79,6 +80,7 @@ class SetSheet : public QWidget {
   SheetData data_;
   std::vector<SetupRecord> setups_;  // of the athlete and lift at hand
   std::size_t cue_choice_ = 0;
+  std::optional<RoomLine> open_line_;  // drawn, but not said yet what it shows
 
   Sentence* sentence_ = nullptr;
   Word *variant_ = nullptr, *lift_ = nullptr, *reps_ = nullptr, *load_ = nullptr, *effort_ = nullptr,
@@ -87,8 +89,8 @@ class SetSheet : public QWidget {
   QLabel* trust_ = nullptr;
   FilmView* film_ = nullptr;
   QWidget* film_tools_ = nullptr;
-  QPushButton *place_ = nullptr, *point_ = nullptr, *unsure_ = nullptr, *play_ = nullptr, *slower_ = nullptr,
-              *loop_ = nullptr;
+  QPushButton *place_ = nullptr, *point_ = nullptr, *line_ = nullptr, *unsure_ = nullptr, *play_ = nullptr,
+              *slower_ = nullptr, *loop_ = nullptr;
   void refreshPlaying();
   QLabel* moment_ = nullptr;
   RepRibbon* ribbon_ = nullptr;
@@ -113,6 +115,8 @@ class SetSheet : public QWidget {
   void refresh();
   void refreshSentence();
   void refreshJudged();
+  void offerLines();
+  void sayLine(RoomLineKind kind, const QString& length_cm);
   void refreshSaid();
   void refreshNext();
   void refreshMoment();

@@ -50,6 +50,13 @@ Json toJson(const ClipFacts& clip, const ClipTracks& tracks, const Analysis& ana
                   {"sd", rounded(analysis.plate_scale.sd, 5)},
                   {"body_mm_per_px", rounded(analysis.body_scale.value, 5)},
                   {"body_sd", rounded(analysis.body_scale.sd, 5)}};
+  if (!analysis.lines.empty()) {
+    Json lines = Json::array();
+    for (const LineReading& line : analysis.lines)
+      lines.push_back(
+          {{"off", rounded(line.off.value, 4)}, {"sd", rounded(line.off.sd, 4)}, {"used", line.used}});
+    doc["lines"] = std::move(lines);
+  }
   if (analysis.trust)
     doc["trust"] = {{"measure", definitionOf(MeasureId::kHipBelowKnee).name},
                     {"sd_cm", rounded(analysis.trust->depth_cm.sd, 2)},

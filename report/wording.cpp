@@ -222,6 +222,10 @@ QString warningWords(Warning warning) {
           "The bar lies across the picture, so this was filmed from the front or the rear (of a bench press "
           "the "
           "foot or the head end); the front is assumed until it is said.");
+    case Warning::kLineContradicts:
+      return tr(
+          "A line drawn in the picture says otherwise than plate and room; it is left out. Check it, and the "
+          "plate's size.");
     case Warning::kOblique:
       return tr("The camera is turned by more than 15°: film more squarely from the side.");
   }
@@ -234,11 +238,12 @@ QString trustWords(const Trust& trust) {
       case TrustLink::kJoints:
         return {tr("the joints"), tr("put right the ones that are least sure")};
       case TrustLink::kDistance:
-        return {tr("how far the camera stands"), tr("film so that the far plate shows past the near one")};
+        return {tr("how far the camera stands"),
+                tr("film so that the far plate shows past the near one, or draw along a known length (M)")};
       case TrustLink::kTurn:
         return {tr("how far the camera is turned"), tr("film so that the far plate shows past the near one")};
       case TrustLink::kTilt:
-        return {tr("how level the camera is"), tr("stand the phone upright against something firm")};
+        return {tr("how level the camera is"), tr("draw a line along something upright (M)")};
       case TrustLink::kPlateEdge:
         return {tr("the plate's size in the picture"),
                 tr("film nearer, the whole lifter just in the picture")};
@@ -250,6 +255,25 @@ QString trustWords(const Trust& trust) {
       .arg(words.first)
       .arg(trust.sd_if_known_cm, 0, 'f', 1)
       .arg(words.second);
+}
+
+QString lineWords(const RoomLine& line, const LineReading& reading) {
+  const double off = reading.off.value;
+  QString what, says;
+  if (line.kind == RoomLineKind::kUpright) {
+    what = tr("Upright");
+    says = tr("leans by %1").arg(withError({std::abs(off), reading.off.sd}, "deg"));
+  } else {
+    const QString cm = QString::number(100.0 * line.length_m, 'g', 4);
+    what = line.kind == RoomLineKind::kLengthAtPlate ? tr("%1 cm at the near plate").arg(cm)
+                                                     : tr("%1 cm beside the lifter").arg(cm);
+    says = tr("reads %1 ± %2 % too %3")
+               .arg(100.0 * std::abs(off), 0, 'f', 1)
+               .arg(100.0 * reading.off.sd, 0, 'f', 1)
+               .arg(off < 0.0 ? tr("short") : tr("long"));
+  }
+  return reading.used ? tr("%1: %2 by the plate and the room alone; taken in.").arg(what, says)
+                      : tr("%1: %2; plate and room contradict it, so it is left out.").arg(what, says);
 }
 
 QString findingHeading(const Finding& finding) {

@@ -22,6 +22,8 @@ QString noteOf(MeasureStatus status);  // why there is no value and what would h
 QString warningWords(Warning warning);
 // How far a clip can be trusted, its weakest link and what would mend it.
 QString trustWords(const Trust& trust);
+// A line drawn in the picture, and what it said of the camera.
+QString lineWords(const RoomLine& line, const LineReading& reading);
 
 // The finding as a heading ("Hips rise first on reps 4 and 5") and what stands behind it, with numbers and
 // error.

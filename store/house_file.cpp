@@ -209,6 +209,22 @@ struct HouseFile::Impl {
         point.bind(6, p->y());
         point.exec();
       }
+    clear("room_line", id);
+    SQLite::Statement drawn(db, "INSERT INTO room_line VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)");
+    for (std::size_t entry = 0; entry < edit.lines.size(); ++entry) {
+      const RoomLine& line = edit.lines[entry];
+      drawn.reset();
+      drawn.bind(1, raw(id));
+      drawn.bind(2, static_cast<std::int64_t>(entry));
+      drawn.bind(3, std::string(nameOf(line.kind)));
+      drawn.bind(4, static_cast<std::int64_t>(line.frame));
+      drawn.bind(5, line.from_px.x());
+      drawn.bind(6, line.from_px.y());
+      drawn.bind(7, line.to_px.x());
+      drawn.bind(8, line.to_px.y());
+      drawn.bind(9, line.length_m);
+      drawn.exec();
+    }
     clear("overrule", id);
     SQLite::Statement overrule(db, "INSERT INTO overrule VALUES (?, ?)");
     for (const std::string& rule : edit.overruled) {
@@ -549,6 +565,17 @@ struct HouseFile::Impl {
         set.edit.placed.back().joints[indexOf(*joint)] =
             Vec2(points.getColumn(3).getDouble(), points.getColumn(4).getDouble());
     }
+    SQLite::Statement drawn(db,
+                            "SELECT kind, frame, from_x, from_y, to_x, to_y, length_m FROM room_line "
+                            "WHERE set_id = ? ORDER BY entry");
+    drawn.bind(1, raw(set.id));
+    while (drawn.executeStep())
+      for (const RoomLineKind kind : kRoomLineKinds)
+        if (nameOf(kind) == drawn.getColumn(0).getString())
+          set.edit.lines.push_back({kind, static_cast<std::size_t>(drawn.getColumn(1).getInt64()),
+                                    Vec2(drawn.getColumn(2).getDouble(), drawn.getColumn(3).getDouble()),
+                                    Vec2(drawn.getColumn(4).getDouble(), drawn.getColumn(5).getDouble()),
+                                    drawn.getColumn(6).getDouble()});
     SQLite::Statement rules(db, "SELECT rule FROM overrule WHERE set_id = ? ORDER BY rule");
     rules.bind(1, raw(set.id));
     while (rules.executeStep()) set.edit.overruled.push_back(rules.getColumn(0).getString());

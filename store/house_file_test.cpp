@@ -48,6 +48,8 @@ class HouseFileTest : public testing::Test {
     set.edit.placed = {{7, {}}, {3, {}}};
     set.edit.placed[0].joints[indexOf(Joint::kHip)] = Vec2(1.25, 2.5);
     set.edit.placed[1].joints[indexOf(Joint::kKnee)] = Vec2(3, 4);
+    set.edit.lines = {{RoomLineKind::kUpright, 12, Vec2(100, 500), Vec2(104, 90), 0.0},
+                      {RoomLineKind::kLengthAtPlate, 0, Vec2(300, 640), Vec2(700, 641), 1.2}};
     set.edit.cue = "high.knees_out";
     set.edit.next_load_kg = 85.0;
     return set;
@@ -317,7 +319,7 @@ TEST_F(HouseFileTest, RemovingASetTakesEverythingOfItAlong) {
   ASSERT_TRUE(house.removeSet(id));
   EXPECT_FALSE(house.loadSet(id));
   SQLite::Database db(path.string(), SQLite::OPEN_READONLY);
-  for (const char* table : {"track", "tracking", "found_joint", "placed_point", "overrule", "clip"})
+  for (const char* table : {"track", "tracking", "found_joint", "placed_point", "room_line", "overrule", "clip"})
     EXPECT_EQ(db.execAndGet(std::string("SELECT count(*) FROM ") + table).getInt(), 0) << table;
 }
 

@@ -2,7 +2,7 @@
 
 namespace mottix {
 
-const std::array<std::string_view, 6> kMigrations = {
+const std::array<std::string_view, 7> kMigrations = {
     R"sql(
 CREATE TABLE athlete (
   id INTEGER PRIMARY KEY,
@@ -199,6 +199,20 @@ ALTER TABLE lift_set ADD COLUMN recorded_fps REAL NOT NULL DEFAULT 0;  -- of slo
     R"sql(
 -- From here on a set filmed from the front or the rear has the tracks left and right (its plates in the picture), as bar.
 ALTER TABLE lift_set ADD COLUMN view TEXT NOT NULL DEFAULT 'unknown';  -- side, front (foot end), rear (head end)
+)sql",
+    R"sql(
+CREATE TABLE room_line (               -- drawn by the coach, in pixels of the picture as displayed
+  set_id INTEGER NOT NULL REFERENCES lift_set(id) ON DELETE CASCADE,
+  entry INTEGER NOT NULL,
+  kind TEXT NOT NULL,                  -- upright, length_at_lifter, length_at_plate
+  frame INTEGER NOT NULL,
+  from_x REAL NOT NULL,
+  from_y REAL NOT NULL,
+  to_x REAL NOT NULL,
+  to_y REAL NOT NULL,
+  length_m REAL NOT NULL,              -- 0 of an upright
+  PRIMARY KEY (set_id, entry)
+);
 )sql"};
 
 }  // namespace mottix

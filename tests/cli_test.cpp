@@ -152,6 +152,9 @@ TEST_F(CommandLine, AFileThatCannotBeReadEndsWithThree) {
 
 TEST_F(CommandLine, WhatCannotBeMeasuredEndsWithFour) {
   EXPECT_EQ(run("analyse " + film() + " --view front").code, 4);
+  // A line across the picture is nothing upright, and a length of nothing is none.
+  EXPECT_EQ(run("analyse " + film() + " --upright 100 200 400 210").code, 2);
+  EXPECT_EQ(run("analyse " + film() + " --ruler 100 200 400 200 0").code, 2);
   ASSERT_EQ(std::system(
                 ("ffmpeg -v error -y -f lavfi -i color=gray:s=640x360:d=2 " + (folder / "gray.mp4").string())
                     .c_str()),

@@ -402,6 +402,106 @@ TEST_F(Desk, AFilmFromTheFootEndIsMeasuredAndItsViewConfirmedByOneKey) {
   EXPECT_EQ(data.analysis->view, View::kRear);
 }
 
+// A camera tilted by hand. A line drawn along a post levels it, a known length on the floor says how far away
+// it stands, a wrong one is left out and said; undo and the house know them all.
+TEST_F(Desk, LinesDrawnInTheRoomSayHowTheCameraStands) {
+  FilmPlan plan = planFromSeed(4);
+  plan.width_px = 640;
+  plan.height_px = 360;
+  plan.roll_deg = 2.0;
+  plan.look.someone_passes = false;
+  plan.squat.reps = {RepPlan{}};
+  const fs::path tilted = folder / "films" / "tilted.mp4";
+  ASSERT_TRUE(makeFilm(plan, tilted));
+  std::ifstream in(truthPathFor(tilted));
+  const auto camera = nlohmann::json::parse(in)["camera"];
+  auto seen = [&](double x, double y, double z) {
+    std::array<double, 3> c{};
+    for (std::size_t r = 0; r < 3; ++r) {
+      const auto& row = camera["R_world_to_cam"][r];
+      c[r] = row[0].get<double>() * x + row[1].get<double>() * y + row[2].get<double>() * z +
+             camera["t_world_to_cam"][r].get<double>();
+    }
+    const double f = camera["fx"].get<double>();
+    return Vec2(f * c[0] / c[2] + 320.0, f * c[1] / c[2] + 180.0);
+  };
+  const AthleteId athlete = window->addAthlete(QStringLiteral("Runa Tveit"));
+  dropOn(window->queue().laneOf(athlete), tilted);
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  const SetId id = window->house().sets()->front().id;
+  openByKey(id);
+  SetSheet& sheet = window->sheet();
+  FilmView& view = sheet.film();
+  ASSERT_TRUE(waitFor([&] { return view.hasPicture(); }));
+  auto button = [&](const char* what) -> QPushButton* {
+    for (QPushButton* b : sheet.findChildren<QPushButton*>())
+      if (b->property("what").toString() == QLatin1String(what) && b->isVisible()) return b;
+    return nullptr;
+  };
+  auto draw = [&](const Vec2& from, const Vec2& to) {
+    QTest::keyClick(&view, Qt::Key_M);
+    ASSERT_EQ(view.mode(), FilmView::Mode::kDrawLine);
+    QTest::mousePress(&view, Qt::LeftButton, {}, view.toWidget(from).toPoint());
+    QTest::mouseMove(&view, view.toWidget(to).toPoint());
+    QTest::mouseRelease(&view, Qt::LeftButton, {}, view.toWidget(to).toPoint());
+    ASSERT_EQ(view.mode(), FilmView::Mode::kWatch);
+  };
+  // Too short a drag is no line, and Esc leaves.
+  draw(Vec2(100, 100), Vec2(105, 103));
+  EXPECT_EQ(button("upright"), nullptr);
+  QTest::keyClick(&view, Qt::Key_M);
+  QTest::keyClick(&view, Qt::Key_Escape);
+  EXPECT_EQ(view.mode(), FilmView::Mode::kWatch);
+
+  draw(seen(-0.9, 0.1, 0.0), seen(-0.9, 1.8, 0.0));
+  ASSERT_TRUE(waitFor([&] { return button("upright") != nullptr; }));
+  EXPECT_TRUE(sheet.data().set.edit.lines.empty()) << "nothing is decided yet";
+  QTest::mouseClick(button("upright"), Qt::LeftButton);
+  ASSERT_EQ(sheet.data().analysis->lines.size(), 1u);
+  EXPECT_TRUE(sheet.data().analysis->lines[0].used);
+  EXPECT_NEAR(sheet.data().analysis->camera.roll_deg, camera["roll_deg"].get<double>(), 0.6);
+
+  const double sd_before = sheet.data().analysis->body_scale.sd;
+  auto type = [&](const char* cm) {
+    ASSERT_TRUE(waitFor([&] { return button("length at lifter") != nullptr; }));
+    auto* field = sheet.findChild<QLineEdit*>(QStringLiteral("line length"));
+    ASSERT_NE(field, nullptr);
+    field->setFocus();
+    QTest::keyClicks(field, QString::fromLatin1(cm));
+  };
+  draw(seen(-0.6, 0.0, 0.0), seen(0.6, 0.0, 0.0));
+  type("much");
+  QTest::mouseClick(button("length at lifter"), Qt::LeftButton);
+  EXPECT_EQ(sheet.data().set.edit.lines.size(), 1u) << "words are no length";
+  sheet.findChild<QLineEdit*>(QStringLiteral("line length"))->clear();
+  type("120");
+  QTest::keyClick(sheet.findChild<QLineEdit*>(QStringLiteral("line length")), Qt::Key_Return);
+  ASSERT_EQ(sheet.data().analysis->lines.size(), 2u);
+  EXPECT_TRUE(sheet.data().analysis->lines[1].used);
+  EXPECT_LT(std::abs(sheet.data().analysis->lines[1].off.value), 0.05);
+  EXPECT_LT(sheet.data().analysis->body_scale.sd, sd_before);
+  const double scale = sheet.data().analysis->body_scale.value;
+
+  // A tape read wrongly by 40 cm.
+  draw(seen(-0.6, 0.0, 0.0), seen(0.6, 0.0, 0.0));
+  type("160");
+  QTest::mouseClick(button("length at lifter"), Qt::LeftButton);
+  ASSERT_EQ(sheet.data().analysis->lines.size(), 3u);
+  EXPECT_FALSE(sheet.data().analysis->lines[2].used);
+  EXPECT_NEAR(sheet.data().analysis->body_scale.value, scale, 1e-9);
+  const auto& warnings = sheet.data().analysis->warnings;
+  EXPECT_EQ(std::count(warnings.begin(), warnings.end(), Warning::kLineContradicts), 1);
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_EQ(sheet.data().set.edit.lines.size(), 2u);
+  ASSERT_TRUE(waitFor([&] { return button("remove line") != nullptr; }));
+  QTest::mouseClick(button("remove line"), Qt::LeftButton);
+  ASSERT_EQ(sheet.data().set.edit.lines.size(), 1u);
+  EXPECT_EQ(sheet.data().set.edit.lines[0].kind, RoomLineKind::kLengthAtLifter);
+  reopen();
+  ASSERT_EQ(window->house().loadSet(id)->edit.lines.size(), 1u);
+  EXPECT_DOUBLE_EQ(window->house().loadSet(id)->edit.lines[0].length_m, 1.2);
+}
+
 // The camera strays by several pixels; the bar is pulled where it is in the picture shown, all is measured as
 // from a stand, the sheet says so, and so does the house when it is opened again.
 TEST_F(Desk, AFilmHeldByHandIsMeasuredAsFromAStand) {

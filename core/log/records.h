@@ -121,6 +121,7 @@ enum class SetState { kWaiting, kTracked, kReviewed, kFailed };
 struct SetEdit {
   Asked asked;
   std::vector<PlacedPoints> placed;    // station 2: joints put right by hand, the first entry is carried
+  std::vector<RoomLine> lines;         // and drawn along what stands upright or has a known length
   std::vector<std::string> overruled;  // station 3: rules whose findings do not stand
   std::string cue;                     // station 4: id of the cue that was said; empty: none yet
   std::optional<double> next_load_kg;  // station 5: load accepted for the next set

@@ -8,7 +8,6 @@
 namespace mottix {
 namespace {
 
-constexpr double kPlumbSd_deg = 0.3;
 constexpr double kAgree_deg = 0.5;
 constexpr double kMostRoll_deg = 8.0;  // beyond it a leaning thing is as likely as a tilted camera
 constexpr double kLeastShare = 0.6;    // of the length of all near-upright edges
@@ -19,13 +18,12 @@ double lengthOf(const Upright& u) {
   return (u.high_px - u.low_px).norm();
 }
 
-// Clockwise turn of the edge against where an upright would run, degrees.
+}  // namespace
+
 double leanAgainst(const SideCamera& camera, const Upright& u) {
   const Vec2 up = camera.upAt(0.5 * (u.low_px + u.high_px)), edge = u.high_px - u.low_px;
   return std::atan2(up.x() * edge.y() - up.y() * edge.x(), up.dot(edge)) * 180.0 / std::numbers::pi;
 }
-
-}  // namespace
 
 bool levelByUprights(SideCamera& camera, SideCameraErrors& errors, const std::vector<Upright>& uprights) {
   std::vector<Upright> near;

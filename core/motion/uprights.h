@@ -13,6 +13,11 @@
 
 namespace mottix {
 
+inline constexpr double kPlumbSd_deg = 0.3;
+
+// Clockwise turn of the edge against where an upright would run, degrees.
+double leanAgainst(const SideCamera& camera, const Upright& upright);
+
 // Takes in what the uprights say; false, and nothing changes, when too few agree.
 bool levelByUprights(SideCamera& camera, SideCameraErrors& errors, const std::vector<Upright>& uprights);
 

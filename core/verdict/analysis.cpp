@@ -35,6 +35,8 @@ std::string_view nameOf(Warning warning) {
       return "camera_swung";
     case Warning::kViewAssumed:
       return "view_assumed";
+    case Warning::kLineContradicts:
+      return "line_contradicts";
   }
   return "";
 }
@@ -46,6 +48,8 @@ Expected<void> AnalysisSettings::validate() const {
     return fail(Remedy::kCorrectInput, "Asked reps must lie between 0 and 200.");
   if (open_pain < 0 || open_pain > 10)
     return fail(Remedy::kCorrectInput, "A pain note lies between 0 and 10.");
+  for (const RoomLine& line : lines)
+    if (auto ok = line.validate(); !ok) return ok;
   if (auto ok = load_options.validate(); !ok) return ok;
   return rep_options.validate();
 }
@@ -93,7 +97,8 @@ void warnOfShake(const ClipTracks& tracks, Analysis& a) {
 }  // namespace
 
 Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::optional<AxisSeen>& axis,
-                                        const LoadedBar& bar, Facing facing) {
+                                        const LoadedBar& bar, Facing facing,
+                                        const std::vector<RoomLine>& lines) {
   std::vector<double> radius, x, y;
   for (const BarSample& s : tracks.bar)
     if (s.state == TrackState::kSeen) {
@@ -137,7 +142,17 @@ Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::opt
         e.camera, e.errors,
         [&](const SideCamera& c) { return c.shrinkAt(-kFarPlateLateral.value) - seen.value; }, sd);
   }
-  levelByUprights(e.camera, e.errors, tracks.uprights);
+  // What the coach says stands upright does; without that, what seems to.
+  const CameraEstimate undrawn = e;
+  e.lines = takeInLines(e.camera, e.errors, lines);
+  bool plumb = false;
+  for (std::size_t i = 0; i < lines.size(); ++i)
+    plumb = plumb || (lines[i].kind == RoomLineKind::kUpright && e.lines[i].used);
+  if (!plumb) {
+    e = undrawn;
+    levelByUprights(e.camera, e.errors, tracks.uprights);
+    e.lines = takeInLines(e.camera, e.errors, lines);
+  }
   return e;
 }
 
@@ -145,17 +160,22 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
                            const AnalysisSettings& settings, const RuleBook& book) {
   if (auto ok = settings.validate(); !ok) return tl::make_unexpected(ok.error());
   if (!tracks.shake.empty()) {
-    auto steady = analyse(steadied(tracks), axis, settings, book);
+    AnalysisSettings still = settings;
+    still.lines = steadied(settings.lines, tracks);
+    auto steady = analyse(steadied(tracks), axis, still, book);
     if (steady) warnOfShake(tracks, *steady);
     return steady;
   }
   Analysis a;
   a.view = !tracks.across() ? View::kSide : settings.view == View::kRear ? View::kRear : View::kFront;
   a.facing = facingOf(tracks, settings.facing);
-  auto camera = estimateCamera(tracks, axis, {settings.plate_mm, settings.load_kg}, a.facing);
+  auto camera = estimateCamera(tracks, axis, {settings.plate_mm, settings.load_kg}, a.facing, settings.lines);
   if (!camera) return tl::make_unexpected(camera.error());
   a.camera = camera->camera;
   a.camera_errors = camera->errors;
+  a.lines = std::move(camera->lines);
+  if (std::any_of(a.lines.begin(), a.lines.end(), [](const LineReading& l) { return !l.used; }))
+    a.warnings.push_back(Warning::kLineContradicts);
   const MeasureInput input{&tracks, settings.lift, a.camera, a.camera_errors};
   auto reps = findReps(computeBarHeight(input), settings.lift, settings.rep_options);
   if (!reps) return tl::make_unexpected(reps.error());

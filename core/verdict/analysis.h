@@ -9,6 +9,7 @@
 #include "core/load/decide_load.h"
 #include "core/measure/bar_tilt.h"
 #include "core/measure/measure_set.h"
+#include "core/motion/room_lines.h"
 #include "core/verdict/judge.h"
 #include "core/verdict/trust.h"
 
@@ -31,6 +32,7 @@ struct AnalysisSettings {
   std::optional<double> load_kg;
   int reps_asked = 0;
   int open_pain = 0;
+  std::vector<RoomLine> lines;         // drawn by the coach, in the pictures as filmed
   std::vector<std::string> overruled;  // rules whose findings the coach does not let stand
   LoadOptions load_options;
   RepFinderOptions rep_options;
@@ -49,8 +51,9 @@ enum class Warning {
   kCameraShook,     // held by hand; its motion was taken out
   kCameraUnsteady,  // held by hand, and its motion could not be read; it is part of the error
   kCameraSwung,     // for some of the time it looked elsewhere, or the film is cut: nothing is measured there
-  kViewAssumed,     // the bar lies across the picture; whether from the front or the rear nobody has said
-  kJointsFound      // by the program; nobody has put one right yet
+  kLineContradicts,  // a line drawn by the coach says otherwise than plate and room; it was left out
+  kViewAssumed,      // the bar lies across the picture; whether from the front or the rear nobody has said
+  kJointsFound       // by the program; nobody has put one right yet
 };
 std::string_view nameOf(Warning warning);
 
@@ -64,7 +67,8 @@ struct Analysis {
   Estimate body_scale;   // mm per px in the lifter's mid-plane
   Estimate distance_m;   // of the camera from the lifter's mid-plane
   Estimate yaw_deg;
-  std::optional<Trust> trust;  // nothing where no depth can be read
+  std::vector<LineReading> lines;  // one for each of the settings'
+  std::optional<Trust> trust;      // nothing where no depth can be read
   std::vector<Rep> reps;
   std::vector<Measure> measures;
   std::optional<BarTilt> bar_tilt;  // of a bar that lies across the picture
@@ -84,9 +88,12 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
 struct CameraEstimate {
   SideCamera camera;
   SideCameraErrors errors;
+  std::vector<LineReading> lines;
 };
+// `tracks` and `lines` as a standing camera sees them.
 Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::optional<AxisSeen>& axis,
-                                        const LoadedBar& bar, Facing facing);
+                                        const LoadedBar& bar, Facing facing,
+                                        const std::vector<RoomLine>& lines = {});
 
 Facing facingFromFeet(const Vec2& heel_px, const Vec2& toe_px);
 
