@@ -17,9 +17,10 @@ struct FilmOptions {
   std::string out;
   std::uint32_t seed = 1;
   std::optional<int> reps, width, height;
-  std::optional<double> fps, yaw, distance, noise, load, shake;
+  std::optional<double> fps, yaw, distance, noise, load, shake, lens, flicker, uneven, roll, camera_height;
+  int rotation = 0;
   std::vector<int> high, hips_first, bar_forward, knees_cave, right_lags, no_pause;
-  std::string side, athlete, lift = "squat", view = "side";
+  std::string side, athlete, lift = "squat", view = "side", codec = "h264";
   bool passer_by = false, clean = false, sumo = false;
 };
 
@@ -113,8 +114,15 @@ Expected<void> film(const FilmOptions& o) {
   if (o.fps) plan.fps_milli = static_cast<int>(1000.0 * *o.fps);
   if (o.yaw) plan.yaw_deg = *o.yaw;
   if (o.distance) plan.distance_m = *o.distance;
-  if (o.noise) plan.noise_grey = *o.noise;
-  if (o.shake) plan.shake_px = *o.shake;
+  if (o.noise) plan.phone.noise_grey = *o.noise;
+  if (o.shake) plan.phone.shake_px = *o.shake;
+  if (o.lens) plan.phone.lens_k1 = *o.lens;
+  if (o.flicker) plan.phone.flicker = *o.flicker;
+  if (o.uneven) plan.phone.uneven = *o.uneven;
+  if (o.roll) plan.roll_deg = *o.roll;
+  if (o.camera_height) plan.camera_height_m = *o.camera_height;
+  plan.codec = o.codec;
+  plan.stored_rotation_deg = o.rotation;
   if (o.load) plan.load_kg = *o.load;
   if (!o.side.empty()) plan.from_right = o.side == "right";
   if (o.passer_by) plan.look.someone_passes = true;
@@ -131,9 +139,10 @@ Expected<void> film(const FilmOptions& o) {
 
 void addFilmCommand(CLI::App& app, int& exit_code) {
   auto o = std::make_shared<FilmOptions>();
-  CLI::App* c =
-      app.add_subcommand("film", "Film a made-up lift with the simulated camera; writes MP4 and exact truth");
-  c->add_option("OUT", o->out, "Film to write (.mp4); the truth goes beside it as NAME.truth.json")
+  CLI::App* c = app.add_subcommand(
+      "film", "Film a made-up lift with the simulated camera; writes film and exact truth");
+  c->add_option("OUT", o->out,
+                "Film to write (.mp4, .mov, .mkv, .webm, .avi); the truth goes beside it as NAME.truth.json")
       ->required();
   c->add_option("--seed", o->seed, "Draws lifter, camera, room and faults; the same seed gives the same film")
       ->capture_default_str();
@@ -169,6 +178,18 @@ void addFilmCommand(CLI::App& app, int& exit_code) {
   c->add_option("--noise", o->noise, "Sensor noise, grey levels");
   c->add_option("--shake", o->shake,
                 "Camera held by hand: pixels by which it strays (one standard deviation)");
+  c->add_option("--lens", o->lens, "How the lens bends the picture (k1, e.g. -0.05)");
+  c->add_option("--flicker", o->flicker, "Part by which lamps make rows brighter and darker");
+  c->add_option("--uneven", o->uneven,
+                "Part of the time between two pictures by which each strays; some are missing then");
+  c->add_option("--roll", o->roll, "Tilt of the camera in degrees, clockwise");
+  c->add_option("--camera-height", o->camera_height, "Height of the camera in m");
+  c->add_option("--codec", o->codec, "How the film is encoded; the file's name says in which container")
+      ->check(CLI::IsMember({"h264", "hevc", "vp9", "av1", "mpeg4", "mjpeg"}))
+      ->capture_default_str();
+  c->add_option("--rotation", o->rotation, "Stored turned, so that a player turns it by this, clockwise")
+      ->check(CLI::IsMember({0, 90, 180, 270}))
+      ->capture_default_str();
   c->add_flag("--passer-by", o->passer_by, "Someone walks through the picture in front of the lifter");
   c->callback([o, &exit_code] {
     if (auto done = film(*o); !done) exit_code = report(done.error());

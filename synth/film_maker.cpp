@@ -109,65 +109,6 @@ Json measuredReps(const LiftMotion& motion, Lift lift) {
   return out;
 }
 
-// The camera in a hand: slow sway and a quick tremor, each of three sines of drawn rates and phases, so that
-// shift and turn are smooth and bounded.
-class HandHeld {
- public:
-  explicit HandHeld(const FilmPlan& plan)
-      : size_px_(plan.shake_px), middle_(0.5 * plan.width_px, 0.5 * plan.height_px) {
-    std::mt19937 draw(plan.seed * 40503U + 11U);
-    auto between = [&](double low, double high) {
-      return low + (high - low) * static_cast<double>(draw()) / 4294967295.0;
-    };
-    for (auto& coordinate : waves_)
-      for (std::size_t k = 0; k < coordinate.size(); ++k)
-        coordinate[k] = {k < 3 ? between(0.1, 0.8) : between(4.0, 9.0), between(0.0, 6.28),
-                         (k < 3 ? 0.75 : 0.25) * std::sqrt(2.0 / 3.0)};
-  }
-  // From the standing camera's picture to the shaken one.
-  cv::Matx23d at(double time_s) const {
-    std::array<double, 3> v{};
-    for (std::size_t c = 0; c < 3; ++c)
-      for (const Wave& w : waves_[c]) v[c] += w.size * std::sin(6.2832 * w.rate_hz * time_s + w.phase);
-    // A hand turns the picture by about as much at its edge as it shifts it.
-    const double turn = size_px_ * v[2] / std::max(middle_[0], middle_[1]);
-    const double c = std::cos(turn), s = std::sin(turn);
-    return {c, -s, middle_[0] - c * middle_[0] + s * middle_[1] + size_px_ * v[0],
-            s, c,  middle_[1] - s * middle_[0] - c * middle_[1] + size_px_ * v[1]};
-  }
-
- private:
-  struct Wave {
-    double rate_hz = 0.0, phase = 0.0, size = 0.0;
-  };
-  double size_px_;
-  cv::Vec2d middle_;
-  std::array<std::array<Wave, 6>, 3> waves_{};
-};
-
-// Noise of the sensor: every picture gets another cut-out of one large field of it.
-class SensorNoise {
- public:
-  explicit SensorNoise(const FilmPlan& plan) : seed_(plan.seed), size_(plan.width_px, plan.height_px) {
-    if (plan.noise_grey <= 0.0) return;
-    field_.create(size_ + cv::Size(kPlay, kPlay), CV_16SC3);
-    cv::RNG(plan.seed * 7919ULL + 3).fill(field_, cv::RNG::NORMAL, 0.0, plan.noise_grey);
-  }
-  void addTo(cv::Mat& bgr, std::size_t frame) const {
-    if (field_.empty()) return;
-    cv::RNG draw(frame * 2654435761ULL + seed_ * 977ULL + 1);
-    draw.next();
-    const cv::Point corner(draw.uniform(0, kPlay), draw.uniform(0, kPlay));
-    cv::add(bgr, field_(cv::Rect(corner, size_)), bgr, {}, CV_8UC3);
-  }
-
- private:
-  static constexpr int kPlay = 256;
-  std::uint64_t seed_;
-  cv::Size size_;
-  cv::Mat field_;
-};
-
 // Faults of one kind: the reps where their size is above zero.
 template <typename Reps, typename Size>
 void plant(Json& out, const Reps& reps, const char* fault, const char* unit, const Size& size_of) {
@@ -268,12 +209,11 @@ Expected<void> FilmPlan::validate() const {
     return bad("the camera's height must lie between 0.2 and 2.2 m.");
   if (!(std::abs(yaw_deg) <= 30.0)) return bad("the camera may be turned by up to 30 degrees.");
   if (!(std::abs(roll_deg) <= 10.0)) return bad("the camera may be tilted by up to 10 degrees.");
-  if (!(noise_grey >= 0.0 && noise_grey <= 40.0))
-    return bad("the noise must lie between 0 and 40 grey levels.");
   if (!(load_kg >= 40.0 && load_kg <= 400.0))
     return bad("the load must lie between 40 and 400 kg: the bar and a full-size plate a side.");
-  if (!(shake_px >= 0.0 && shake_px <= 60.0)) return bad("the shake must lie between 0 and 60 pixels.");
-  return {};
+  if (stored_rotation_deg % 90 != 0 || stored_rotation_deg < 0 || stored_rotation_deg > 270)
+    return bad("a picture is stored turned by 0, 90, 180 or 270 degrees.");
+  return phone.validate();
 }
 
 FilmPlan planFromSeed(std::uint32_t seed, Lift lift, View view) {
@@ -303,7 +243,7 @@ FilmPlan planFromSeed(std::uint32_t seed, Lift lift, View view) {
   plan.roll_deg = between(-1.2, 1.2);
   plan.focal_of_side = between(0.76, 0.92);
   plan.from_right = !oneIn(3);
-  plan.noise_grey = between(2.0, 5.0);
+  plan.phone.noise_grey = between(2.0, 5.0);
   auto tint = [&](std::array<float, 3>& c, double low, double high) {
     for (float& v : c) v = static_cast<float>(between(low, high));
   };
@@ -375,55 +315,48 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
   const LifterBuild& b = motion.build();
   const PinholeCamera camera = cameraFor(plan, b.height_m);
   const PlateStack plates = platesFor(plan.load_kg, plan.seed);
-  ScenePicture picture(camera, plates, plan.look, b);
-  auto writer = FilmWriter::create(film, plan.width_px, plan.height_px, plan.fps_milli);
+  const PhonePicture phone(plan.phone, plan.seed, plan.width_px, plan.height_px, camera.focal_px);
+  PinholeCamera wide = camera;
+  wide.width_px += 2 * phone.margin().width;
+  wide.height_px += 2 * phone.margin().height;
+  ScenePicture picture(wide, plates, plan.look, b);
+  auto writer = FilmWriter::create(film, plan.width_px, plan.height_px, plan.fps_milli,
+                                   {plan.codec, plan.stored_rotation_deg});
   if (!writer) return tl::make_unexpected(writer.error());
 
   const double side = plan.from_right ? 1.0 : -1.0;
   const double face_z = side * plates.outerFaceOfFullSize_m();
   const double interval_s = 1000.0 / plan.fps_milli;
-  const auto frames = static_cast<std::size_t>(motion.duration_s() / interval_s);
-  const SensorNoise sensor(plan);
+  const std::vector<double> times = pictureTimes(
+      plan.phone, plan.seed, static_cast<std::size_t>(motion.duration_s() / interval_s), interval_s);
+  const std::size_t frames = times.size();
   Json frame_list = Json::array();
-  cv::Mat bgr;
+  cv::Mat ideal, bgr;
   // One picture is encoded while the next is drawn.
   std::future<Expected<void>> writing;
   cv::Mat written;
-  const HandHeld hand(plan);
-  cv::Mat shaken;
   const char* near = plan.from_right ? "right_" : "left_";
   const char* far = plan.from_right ? "left_" : "right_";
   std::vector<double> scale;
   for (std::size_t i = 0; i < frames; ++i) {
-    const double t = static_cast<double>(i) * interval_s;
-    picture.render([&](double at) { return motion.at(at); }, t, plan.exposure_part * interval_s, bgr);
-    const cv::Matx23d moved = hand.at(t);
-    if (plan.shake_px > 0.0) {
-      // Pixel centres lie at .5 in the truth and at whole numbers in the picture.
-      cv::Matx23d m = moved;
-      m(0, 2) += 0.5 * (m(0, 0) + m(0, 1) - 1.0);
-      m(1, 2) += 0.5 * (m(1, 0) + m(1, 1) - 1.0);
-      cv::warpAffine(bgr, shaken, m, bgr.size(), cv::INTER_CUBIC, cv::BORDER_REPLICATE);
-      cv::swap(bgr, shaken);  // not shared: what is being encoded must stay as it is
-    }
+    const double t = times[i];
+    picture.render([&](double at) { return motion.at(at); }, t, plan.exposure_part * interval_s, ideal);
+    phone.take(ideal, t, interval_s, bgr);
     if (writing.valid())
       if (auto ok = writing.get(); !ok) return ok;
     std::swap(bgr, written);
-    writing = std::async(std::launch::async, [&, i] {
-      sensor.addTo(written, i);
-      return writer->write(written);
+    writing = std::async(std::launch::async, [&, i, t] {
+      phone.addNoise(written, i);
+      return writer->write(written, t);
     });
 
     const LiftPose pose = motion.at(t);
     Json entry = {{"i", i}, {"t", rounded(t, 5)}};
-    if (plan.shake_px > 0.0)
+    const cv::Matx23d moved = phone.handAt(t);
+    if (plan.phone.shake_px > 0.0)
       entry["image_affine"] = {{rounded(moved(0, 0), 7), rounded(moved(0, 1), 7), rounded(moved(0, 2), 4)},
                                {rounded(moved(1, 0), 7), rounded(moved(1, 1), 7), rounded(moved(1, 2), 4)}};
-    auto inPicture = [&](const Vec3& p) {
-      const Vec2 q = camera.toPicture(p);
-      const cv::Vec2d r = moved * cv::Vec3d(q.x(), q.y(), 1.0);
-      return Vec2(r[0], r[1]);
-    };
+    auto inPicture = [&](const Vec3& p) { return phone.seenAt(camera.toPicture(p), t); };
     auto point = [&](double z) {
       const Vec3 p(pose.bar.x(), pose.bar.y() + pose.bar_slope * z, z);
       return Json{{"px", list(inPicture(p))}, {"m", list(p)}};
@@ -473,15 +406,17 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
   truth["note"] = "Rendered from an invented scene; nobody was filmed.";
   truth["video"] = {{"width", plan.width_px},
                     {"height", plan.height_px},
-                    {"stored_rotation_deg", 0},
+                    {"stored_rotation_deg", plan.stored_rotation_deg},
                     {"fps_nominal", plan.fps_milli / 1000.0},
-                    {"variable_frame_rate", false},
+                    {"variable_frame_rate", plan.phone.uneven > 0.0},
                     {"frames", frames},
-                    {"codec", "h264"},
+                    {"codec", plan.codec},
                     {"shutter_fraction", plan.exposure_part}};
   Json rows = Json::array();
   for (int r = 0; r < 3; ++r) rows.push_back(list(Vec3(camera.world_to_cam.row(r).transpose())));
-  truth["camera"] = {{"model", "pinhole, no lens distortion"},
+  truth["camera"] = {{"model", plan.phone.lens_k1 == 0.0 ? "pinhole, no lens distortion"
+                                                         : "pinhole, seen = r (1 + k1 r^2) in focal lengths"},
+                     {"k1", plan.phone.lens_k1},
                      {"fx", rounded(camera.focal_px, 3)},
                      {"fy", rounded(camera.focal_px, 3)},
                      {"cx", 0.5 * plan.width_px},

@@ -12,6 +12,7 @@
 
 #include "synth/bench_motion.h"
 #include "synth/deadlift_motion.h"
+#include "synth/phone_picture.h"
 #include "synth/scene_picture.h"
 #include "synth/squat_motion.h"
 
@@ -37,8 +38,9 @@ struct FilmPlan {
   double yaw_deg = 0.0;
   double roll_deg = 0.0;        // of the camera, clockwise; the truth states the turn of the picture
   double exposure_part = 0.35;  // of the time between two pictures
-  double noise_grey = 3.0;      // sensor noise, grey levels, one standard deviation
-  double shake_px = 0.0;        // of a hand: one standard deviation of each coordinate, 3/4 of it slow
+  PhoneTraits phone;
+  std::string codec = "h264";   // h264, hevc, vp9, av1, mpeg4 or mjpeg; the container is the file name's
+  int stored_rotation_deg = 0;  // the player turns the stored picture clockwise by this
 
   LifterBuild& build();  // of whoever does the lift
   Expected<void> validate() const;
@@ -48,7 +50,7 @@ struct FilmPlan {
 FilmPlan planFromSeed(std::uint32_t seed, Lift lift = Lift::kSquat, View view = View::kSide);
 std::unique_ptr<LiftMotion> motionOf(const FilmPlan& plan);  // the plan must be valid
 
-// Writes `film` (MP4) and, beside it, NAME.truth.json. `progress` gets the part done; false stops.
+// Writes `film` and, beside it, NAME.truth.json. `progress` gets the part done; false stops.
 Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
                         const std::function<bool(double)>& progress = {});
 

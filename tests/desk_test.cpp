@@ -511,7 +511,7 @@ TEST_F(Desk, AFilmHeldByHandIsMeasuredAsFromAStand) {
   plan.from_right = true;
   plan.look.someone_passes = false;
   plan.squat.reps = {RepPlan{}};
-  plan.shake_px = 4.0;
+  plan.phone.shake_px = 4.0;
   const fs::path held = folder / "films" / "held.mp4";
   ASSERT_TRUE(makeFilm(plan, held));
   const AthleteId athlete = window->addAthlete(QStringLiteral("Runa Tveit"));

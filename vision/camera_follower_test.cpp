@@ -32,7 +32,7 @@ class HandHeldFilm : public testing::Test {
     plan.squat.reps.resize(1);
     plan.squat.reps[0].lean_gain_deg = 0.0;
     ASSERT_TRUE(makeFilm(plan, folder / "stood.mp4"));
-    plan.shake_px = 4.0;
+    plan.phone.shake_px = 4.0;
     ASSERT_TRUE(makeFilm(plan, folder / "held.mp4"));
     std::ifstream in(truthPathFor(folder / "held.mp4"));
     truth = nlohmann::json::parse(in);

@@ -335,6 +335,52 @@ TEST_F(Films, TheSearchOptionsRefuseNonsense) {
   EXPECT_EQ(trackBar(folder / "plain.mp4", settings).error().remedy, Remedy::kCorrectInput);
 }
 
+// The simulated camera's own: each codec in a container that takes it, three of them stored turned, pictures
+// at uneven times.
+TEST_F(Films, WhatTheSimulatedCameraWritesComesBackUprightAndAtItsTimes) {
+  struct Written {
+    const char *codec, *file;
+    int rotation_deg;
+  };
+  for (const Written& w : {Written{"h264", "w.mp4", 90},
+                           {"hevc", "w.mov", 270},
+                           {"vp9", "w.webm", 0},
+                           {"av1", "w.mkv", 0},
+                           {"mpeg4", "w.mp4", 180},
+                           {"mjpeg", "w.avi", 0}}) {
+    const bool evenly = std::string(w.file).ends_with("avi");
+    auto writer = FilmWriter::create(folder / w.file, 192, 108, 25000, {w.codec, w.rotation_deg});
+    ASSERT_TRUE(writer) << w.codec << ": " << writer.error().text;
+    std::vector<double> times;
+    for (int i = 0; i < 20; ++i) {
+      cv::Mat picture(108, 192, CV_8UC3, cv::Scalar::all(40));
+      picture(cv::Rect(0, 0, 96, 54)) = cv::Scalar::all(100 + 4 * i);  // the corner at the top left
+      times.push_back(0.04 * i + (evenly || i % 3 != 1 ? 0.0 : 0.012));
+      ASSERT_TRUE(writer->write(picture, times.back())) << w.codec;
+    }
+    ASSERT_TRUE(writer->finish());
+    auto film = Film::open(folder / w.file);
+    ASSERT_TRUE(film) << w.codec << ": " << film.error().text;
+    EXPECT_EQ(film->info().width_px, 192) << w.codec;
+    EXPECT_EQ(film->info().rotation_deg, w.rotation_deg) << w.codec;
+    ASSERT_EQ(film->frameCount(), times.size()) << w.codec;
+    FramePicture picture;
+    for (std::size_t i = 0; i < times.size(); ++i) {
+      ASSERT_TRUE(film->readNext(picture, Want::kColour).value_or(false)) << w.codec << ' ' << i;
+      EXPECT_NEAR(picture.time_s, times[i], 0.0011) << w.codec << ' ' << i;
+      EXPECT_NEAR(cv::mean(picture.bgr(cv::Rect(20, 10, 50, 30)))[0], 100.0 + 4.0 * static_cast<double>(i),
+                  6.0)
+          << w.codec << ' ' << i;
+      EXPECT_NEAR(cv::mean(picture.bgr(cv::Rect(120, 70, 50, 30)))[0], 40.0, 6.0) << w.codec << ' ' << i;
+    }
+  }
+  EXPECT_EQ(FilmWriter::create(folder / "w.mkv", 192, 108, 25000, {"h264", 90}).error().remedy,
+            Remedy::kCorrectInput);
+  EXPECT_EQ(FilmWriter::create(folder / "w.txt", 192, 108, 25000).error().remedy, Remedy::kCorrectInput);
+  EXPECT_EQ(FilmWriter::create(folder / "w.mp4", 192, 108, 25000, {"smoke", 0}).error().remedy,
+            Remedy::kCorrectInput);
+}
+
 struct PlateCourse {
   double highest_px = 130.0, travel_px = 110.0;
   int millihertz = 30000;  // pictures
