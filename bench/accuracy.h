@@ -9,6 +9,8 @@ namespace mottix {
 int printAccuracy(const std::vector<std::filesystem::path>& clips);
 // Films whose bar lies across the picture (from the front, the rear, a bench's ends).
 int printAcross(const std::vector<std::filesystem::path>& clips);
+// Many seeded films, summed up by lift and view and by how hard they are to read.
+int printField(const std::vector<std::filesystem::path>& clips, const std::filesystem::path& models);
 // Lengths of the body read from each clip, with and without the height as a second ruler.
 int printLengths(const std::vector<std::filesystem::path>& clips);
 // Joints found without the coach, over whole clips, with the time each step takes.

@@ -10,6 +10,54 @@
 
 namespace mottix {
 
+namespace {
+
+using Json = nlohmann::json;
+
+Eigen::Vector3d vectorOf(const Json& m) {
+  return {m.at(0).get<double>(), m.at(1).get<double>(), m.at(2).get<double>()};
+}
+
+// A point of the room in the picture: camera, lens and hand.
+Vec2 seenOn(const Json& camera, const Json& frame, const Eigen::Vector3d& m) {
+  Eigen::Vector3d p = vectorOf(camera.at("t_world_to_cam"));
+  for (std::size_t row = 0; row < 3; ++row)
+    p[static_cast<Eigen::Index>(row)] += vectorOf(camera.at("R_world_to_cam").at(row)).dot(m);
+  const Vec2 d = p.head<2>() / p.z();
+  const Vec2 bent = (1.0 + camera.value("k1", 0.0) * d.squaredNorm()) * camera.at("fx").get<double>() * d +
+                    Vec2(camera.at("cx"), camera.at("cy"));
+  if (!frame.contains("image_affine")) return bent;
+  const Json& hand = frame.at("image_affine");
+  const Eigen::Vector3d seen(bent.x(), bent.y(), 1.0);
+  return {vectorOf(hand.at(0)).dot(seen), vectorOf(hand.at(1)).dot(seen)};
+}
+
+std::array<TrueEnd, 2> endsOn(const Json& camera, const Json& frame) {
+  // The full-size plates reach from the collar, 0.655 m from the bar's middle, to their outer face.
+  constexpr double kCollar_m = 0.655, kRadius_m = 0.225;
+  const Eigen::Vector3d near = vectorOf(frame.at("bar_near").at("m")),
+                        far = vectorOf(frame.at("bar_far").at("m"));
+  const double face_m = std::abs(frame.at("plate_near").at("m").at(2).get<double>());
+  const double part = 0.5 * (kCollar_m + face_m) / std::abs(near.z());
+  std::array<TrueEnd, 2> out;
+  const Eigen::Vector3d middle = 0.5 * (near + far), up(0.0, kRadius_m, 0.0);
+  std::size_t e = 0;
+  for (const Eigen::Vector3d& end : {near, far}) {
+    const Eigen::Vector3d at = middle + part * (end - middle);
+    out[e++] = {seenOn(camera, frame, at),
+                0.5 * (seenOn(camera, frame, at - up) - seenOn(camera, frame, at + up)).norm()};
+  }
+  if (out[0].at_px.x() > out[1].at_px.x()) std::swap(out[0], out[1]);
+  return out;
+}
+
+View viewIn(const std::string& words) {
+  if (words.starts_with("front") || words.starts_with("foot")) return View::kFront;
+  return words.starts_with("rear") || words.starts_with("head") ? View::kRear : View::kSide;
+}
+
+}  // namespace
+
 Expected<ClipTruth> loadTruth(const std::filesystem::path& clip) {
   const auto path = clip.parent_path() / (clip.stem().string() + ".truth.json");
   std::ifstream in(path);
@@ -18,6 +66,8 @@ Expected<ClipTruth> loadTruth(const std::filesystem::path& clip) {
   if (doc.is_discarded()) return fail(Remedy::kChooseAnotherFile, "“" + path.string() + "” is not JSON.");
   ClipTruth out;
   out.lift = liftNamed(doc.at("lift").get<std::string>()).value_or(Lift::kSquat);
+  out.view = viewIn(doc.at("view"));
+  out.preset = doc.value("preset", "");
   out.load_kg = doc.at("load_kg");
   out.scale_mm_per_px = doc.at("scale_plate_mm_per_px");
   if (doc.contains("athlete")) {
@@ -53,6 +103,12 @@ Expected<ClipTruth> loadTruth(const std::filesystem::path& clip) {
     out.plate_px.push_back(point(frame.at("plate_near")));
     for (std::size_t j = 0; j < kJointCount; ++j)
       out.joint_px[j].push_back(point(frame.at("joints").at(near + std::string(kJointNames[j]))));
+    if (out.view == View::kSide) continue;
+    const auto ends = endsOn(camera, frame);
+    for (std::size_t e = 0; e < 2; ++e) out.ends[e].push_back(ends[e]);
+    const Eigen::Vector3d along =
+        vectorOf(frame.at("bar_near").at("m")) - vectorOf(frame.at("bar_far").at("m"));
+    out.tilt_deg.push_back(std::atan(along.y() / along.z()) / kDeg);
   }
   // The trunk as it stands under the bar: raised shoulders make it longer than at rest.
   const nlohmann::json& standing = doc.at("frames").at(0).at("joints");

@@ -15,8 +15,16 @@ struct TrueRep {
   bool high = false, hips_first = false, bar_forward = false;  // planted
 };
 
+// One end of a bar across the picture: the middle of the full-size plates on it, and half their height.
+struct TrueEnd {
+  Vec2 at_px;
+  double half_height_px;
+};
+
 struct ClipTruth {
   Lift lift = Lift::kSquat;
+  View view = View::kSide;
+  std::string preset;                    // of the simulated camera; empty: none was taken
   double scale_mm_per_px = 0.0;          // at the near plate's outer face
   double body_scale_mm_per_px = 0.0;     // at the middle of the bar, on the first picture
   double yaw_deg = 0.0, roll_deg = 0.0;  // as SideCamera counts them
@@ -24,8 +32,11 @@ struct ClipTruth {
   double height_m = 0.0, thigh_m = 0.0, shank_m = 0.0, trunk_m = 0.0;  // of the lifter; zero when not told
   std::vector<Vec2> plate_px;
   std::array<std::vector<Vec2>, kJointCount> joint_px;  // near side
+  std::array<std::vector<TrueEnd>, 2> ends;             // of a film from the front or rear, left and right
+  std::vector<double> tilt_deg;                         // of the bar against the level
   std::vector<TrueRep> reps;
-  PlacedPoints first;  // joints as a coach would place them: on the first frame, a deadlift's before the first pull
+  PlacedPoints
+      first;  // joints as a coach would place them: on the first frame, a deadlift's before the first pull
 };
 
 Expected<ClipTruth> loadTruth(const std::filesystem::path& clip);

@@ -20,6 +20,10 @@ int main(int argc, char** argv) {
   speed->add_option("--rounds", rounds)->check(CLI::Range(1, 100))->capture_default_str();
   speed->add_option("--models", models, "Folder of the keypoint networks")->required();
   speed->callback([&] { code = mottix::printSpeed(clips, rounds, models); });
+  CLI::App* field = app.add_subcommand("field", "Table of many seeded films for docs/accuracy.md");
+  field->add_option("CLIPS", clips)->required();
+  field->add_option("--models", models, "Folder of the keypoint networks")->required();
+  field->callback([&] { code = mottix::printField(clips, models); });
   CLI::App* lengths = app.add_subcommand("lengths", "Table of the lengths of the body for docs/accuracy.md");
   lengths->add_option("CLIPS", clips)->required();
   lengths->callback([&] { code = mottix::printLengths(clips); });

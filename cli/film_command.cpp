@@ -20,7 +20,7 @@ struct FilmOptions {
   std::optional<double> fps, yaw, distance, noise, load, shake, lens, flicker, uneven, roll, camera_height;
   int rotation = 0;
   std::vector<int> high, hips_first, bar_forward, knees_cave, right_lags, no_pause;
-  std::string side, athlete, lift = "squat", view = "side", codec = "h264";
+  std::string side, athlete, preset, lift = "squat", view = "side", codec = "h264";
   bool passer_by = false, clean = false, sumo = false;
 };
 
@@ -111,6 +111,7 @@ Expected<void> film(const FilmOptions& o) {
   if (auto ok = plantFaults(o, plan); !ok) return ok;
   if (o.width) plan.width_px = *o.width;
   if (o.height) plan.height_px = *o.height;
+  if (!o.preset.empty()) plan.take(o.preset);
   if (o.fps) plan.fps_milli = static_cast<int>(1000.0 * *o.fps);
   if (o.yaw) plan.yaw_deg = *o.yaw;
   if (o.distance) plan.distance_m = *o.distance;
@@ -153,6 +154,11 @@ void addFilmCommand(CLI::App& app, int& exit_code) {
                 "From where; of a bench press the front is the foot end, the rear the head end")
       ->check(CLI::IsMember({"side", "front", "rear"}))
       ->capture_default_str();
+  c->add_option("--preset", o->preset,
+                "How hard it is to read: plain (a stand, a quiet room), gym (blur, noise, a passer-by), hand "
+                "(held, a passer-by), phone (a bent picture, flicker, uneven times, noise, a light hand); "
+                "options after it in this list still count")
+      ->check(CLI::IsMember({"plain", "gym", "hand", "phone"}));
   c->add_flag("--sumo", o->sumo, "A deadlift with wide feet");
   c->add_option("--athlete", o->athlete, "A lifter of this athlete's body (JSON) instead of a drawn one");
   c->add_option("--reps", o->reps, "Number of reps")->check(CLI::Range(1, 20));

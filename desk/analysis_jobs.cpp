@@ -40,6 +40,10 @@ Expected<Stage> runBar(const TrackJob& job, const Progress& progress) {
     stage.outcome.facts = stage.clip.facts;
     stage.outcome.facts.file = job.facts.file;
   }
+  if (job.asked.lift_source == LiftSource::kAssumed) {
+    const auto guess = guessLift(stage.clip.tracks, stage.clip.axis, loadedBar(job.asked));
+    if (guess && guess->sure()) stage.outcome.lift = guess->lift;
+  }
   TrackRecord& record = stage.outcome.record;
   record.version = std::string(kBarTrackerVersion);
   record.axis = stage.clip.axis;
@@ -168,6 +172,7 @@ void AnalysisJobs::start(TrackJob job) {
         auto stage = progress(0.0) ? runBar(job, progress) : fail(Remedy::kCancelled, "Stopped.");
         QMetaObject::invokeMethod(this, [this, job, models, stop, part, stage = std::move(stage)]() mutable {
           if (!stage) return end(job.set, stage.error());
+          job.asked.lift = stage->outcome.lift.value_or(job.asked.lift);
           if (!looksForJoints(job, models) || stage->clip.tracks.across()) {
             forget(job.set);
             stage->outcome.record.version = std::string(kTrackerVersion);

@@ -36,7 +36,8 @@ struct TrackJob {
 struct TrackOutcome {
   ClipFacts facts;
   TrackRecord record;
-  QString joints_problem;  // why the program found no joints; empty when it did or was not asked to
+  std::optional<Lift> lift;  // what the bar's way shows clearly, where nobody had said the lift
+  QString joints_problem;    // why the program found no joints; empty when it did or was not asked to
 };
 
 // What is to be done for a set as it stands in the house.

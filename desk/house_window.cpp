@@ -299,6 +299,7 @@ void HouseWindow::addFilms(AthleteId athlete, const QStringList& files) {
         set.edit.asked.recorded_fps = 0.0;  // belongs to that film, not to the lifter
         if (before.edit.next_load_kg) set.edit.asked.load_kg = *before.edit.next_load_kg;
       }
+    set.edit.asked.lift_source = LiftSource::kAssumed;
     auto id = house_.addSet(set);
     if (!id) {
       say(QString::fromStdString(id.error().text));

@@ -126,6 +126,7 @@ void SetSheet::build() {
   key(Qt::Key_M, &SetSheet::drawLine);
   key(Qt::Key_N, &SetSheet::askLeastSure);
   key(Qt::Key_W, &SetSheet::confirmView);
+  key(Qt::Key_G, &SetSheet::confirmLift);
   key(Qt::Key_V, &SetSheet::playSlower);
   key(Qt::Key_R, &SetSheet::loopRep);
   key(Qt::Key_S, &SetSheet::sayCue);
@@ -337,6 +338,7 @@ void SetSheet::buildSentence() {
     for (Lift lift : {Lift::kSquat, Lift::kBench, Lift::kDeadlift})
       if (text.compare(liftWords(lift), Qt::CaseInsensitive) == 0) {
         asked.lift = lift;
+        asked.lift_source = LiftSource::kSaid;
         return {};
       }
     return tr("The lift is squat, bench press or deadlift.");
@@ -572,6 +574,7 @@ void SetSheet::startTracking(std::optional<PlateSeed> seed, bool anew) {
 void SetSheet::takeOutcome(SetId id, const TrackOutcome& outcome) {
   if (auto ok = house_.saveTracks(id, outcome.facts, outcome.record); !ok)
     return emit trouble(QString::fromStdString(ok.error().text));
+  if (outcome.lift) takeLift(id, *outcome.lift);
   if (id == data_.set.id) {
     if (!outcome.joints_problem.isEmpty()) emit trouble(outcome.joints_problem);
     const bool first = !data_.record.has_value();
@@ -762,6 +765,17 @@ void SetSheet::refreshJudged() {
   if (data_.analysis) {
     const Lift lift = data_.set.edit.asked.lift;
     const bool across = data_.tracks.across();
+    if (data_.set.edit.asked.lift_source == LiftSource::kSeen) {
+      paragraph(tr("A %1, by the way the bar goes?").arg(liftWords(lift)), 16, false);
+      action(tr("Yes · G"), tr("It is this lift"), &SetSheet::confirmLift)
+          ->setProperty("what", QStringLiteral("lift"));
+      for (const Lift other : {Lift::kSquat, Lift::kBench, Lift::kDeadlift})
+        if (other != lift)
+          action(
+              tr("No, a %1").arg(liftWords(other)), tr("It is another lift"),
+              [this, other] { sayLift(other); }, true)
+              ->setProperty("what", liftWords(other));
+    }
     if (across && data_.set.edit.asked.view == View::kUnknown) {
       paragraph(lift == Lift::kBench ? tr("Filmed from the foot end or from the head end?")
                                      : tr("Filmed from the front or from the rear?"),
@@ -1024,6 +1038,45 @@ void SetSheet::confirmView() {
   }
   push(tr("Say from where it was filmed"), after);
   emit trouble(tr("Filmed %1.").arg(viewWords(asked.view, asked.facing, asked.lift)));
+}
+
+void SetSheet::confirmLift() {
+  if (data_.set.edit.asked.lift_source == LiftSource::kSaid)
+    return emit trouble(tr("The lift is said already; change it in the sentence."));
+  sayLift(data_.set.edit.asked.lift);
+}
+
+void SetSheet::sayLift(Lift lift) {
+  SetEdit after = data_.set.edit;
+  if (after.asked.lift != lift) {
+    after.asked.lift = lift;
+    after.asked.variant = usualVariant(lift);
+    after.next_load_kg.reset();
+  }
+  after.asked.lift_source = LiftSource::kSaid;
+  push(tr("Say which lift it is"), after);
+}
+
+// Nobody has said the lift, and the bar's way shows another one than was taken over from the set before: what
+// is asked of it is taken over from the last set of that lift.
+void SetSheet::takeLift(SetId id, Lift lift) {
+  const auto set = house_.loadSet(id);
+  if (!set || set->edit.asked.lift_source != LiftSource::kAssumed || set->edit.asked.lift == lift) return;
+  SetEdit edit = set->edit;
+  edit.asked.lift = lift;
+  edit.asked.variant = usualVariant(lift);
+  if (const auto sets = house_.sets(); sets)
+    for (const SetRecord& before : *sets)
+      if (before.athlete == set->athlete && before.id != id && before.edit.asked.lift == lift) {
+        edit.asked.variant = before.edit.asked.variant;
+        edit.asked.reps = before.edit.asked.reps;
+        edit.asked.load_kg = before.edit.next_load_kg.value_or(before.edit.asked.load_kg);
+        edit.asked.effort = before.edit.asked.effort;
+      }
+  edit.asked.lift_source = LiftSource::kSeen;
+  if (auto ok = house_.saveEdit(id, edit, set->state); !ok)
+    return emit trouble(QString::fromStdString(ok.error().text));
+  if (id == data_.set.id) data_.set.edit = edit;
 }
 
 void SetSheet::pointAtPlate() {

@@ -52,6 +52,8 @@ class SetSheet : public QWidget {
   void askLeastSure();
   // One key says from where it was filmed: what the program found, then the other way round.
   void confirmView();
+  // One key says that the lift is the one that the program saw.
+  void confirmLift();
   void playSlower();
   void loopRep();
   void pointAtPlate();
@@ -116,6 +118,8 @@ class SetSheet : public QWidget {
   void refreshSentence();
   void refreshJudged();
   void offerLines();
+  void takeLift(SetId id, Lift lift);
+  void sayLift(Lift lift);
   void sayLine(RoomLineKind kind, const QString& length_cm);
   void refreshSaid();
   void refreshNext();

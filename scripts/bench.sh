@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
 # Measures accuracy and speed on the demo's squats and seeded synthetic clips, and writes the tables into docs/.
-#   scripts/bench.sh [accuracy|across|lengths|joints|speed|memory|posture]   (all without)
+#   scripts/bench.sh [accuracy|across|field|lengths|joints|speed|memory|posture]   (all without)
 # The clips are rendered once into build/bench (about a minute each). Run it on an idle machine.
 set -euo pipefail
 what=${1:-all}
@@ -37,7 +37,23 @@ if [ "$what" = across ] || [ "$what" = all ]; then
   build/bin/mottix-bench across "${lying[@]}" >build/bench/across.md
   put docs/accuracy.md across build/bench/across.md
 fi
-[ "$what" != posture ] && [ "$what" != lengths ] && [ "$what" != across ] || exit 0
+if [ "$what" = field ] || [ "$what" = all ]; then
+  # Sixty films: each lift from the side (three seeds) and across (front and rear), each at four difficulties.
+  many=()
+  for lift in squat bench deadlift; do
+    for preset in plain gym hand phone; do
+      for take in side:201 side:202 side:203 front:204 rear:205; do
+        clip=build/bench/field_${lift}_${take%:*}_${preset}_${take#*:}.mp4
+        [ -e "${clip%.mp4}.truth.json" ] || build/bin/mottix-cli film "$clip" --lift $lift --view "${take%:*}" \
+          --preset $preset --seed "${take#*:}" --reps 2
+        many+=("$clip")
+      done
+    done
+  done
+  build/bin/mottix-bench field --models build/models "${many[@]}" >build/bench/field.md
+  put docs/accuracy.md field build/bench/field.md
+fi
+[ "$what" != posture ] && [ "$what" != lengths ] && [ "$what" != across ] && [ "$what" != field ] || exit 0
 clips=(demo/footage/squat_side_good.mp4 demo/footage/squat_side_hips_rise.mp4)
 for seed in 1 2 3 4 5 6 7 8 9 10; do
   clip=build/bench/synth_$seed.mp4

@@ -173,7 +173,7 @@ struct HouseFile::Impl {
         "UPDATE lift_set SET state = ?, lift = ?, variant = ?, reps = ?, load_kg = ?, "
         "effort = ?, facing = ?, "
         "plate_mm = ?, cue = ?, next_load_kg = ?, setup_id = ?, comfort = ?, effort_felt = ?, "
-        "recorded_fps = ?, view = ? WHERE id = ?");
+        "recorded_fps = ?, view = ?, lift_source = ? WHERE id = ?");
     update.bind(1, std::string(nameOf(state)));
     update.bind(2, std::string(nameOf(edit.asked.lift)));
     update.bind(3, edit.asked.variant);
@@ -192,7 +192,8 @@ struct HouseFile::Impl {
     if (edit.effort_felt) update.bind(13, *edit.effort_felt);
     update.bind(14, edit.asked.recorded_fps);
     update.bind(15, std::string(nameOf(edit.asked.view)));
-    update.bind(16, raw(id));
+    update.bind(16, std::string(nameOf(edit.asked.lift_source)));
+    update.bind(17, raw(id));
     update.exec();
     clear("placed_point", id);
     SQLite::Statement point(db, "INSERT INTO placed_point VALUES (?, ?, ?, ?, ?, ?)");
@@ -508,7 +509,7 @@ struct HouseFile::Impl {
         "s.load_kg, s.effort, s.facing, "
         "s.plate_mm, s.cue, s.next_load_kg, c.path, c.sha256, c.width, c.height, "
         "c.rotation_deg, c.frames, c.duration_s, "
-        "c.variable_rate, s.setup_id, s.comfort, s.effort_felt, s.recorded_fps, s.view FROM lift_set "
+        "c.variable_rate, s.setup_id, s.comfort, s.effort_felt, s.recorded_fps, s.view, s.lift_source FROM lift_set "
         "s JOIN session e ON e.id = "
         "s.session_id JOIN clip c "
         "ON c.id = s.clip_id " +
@@ -545,6 +546,8 @@ struct HouseFile::Impl {
       if (!q.getColumn(24).isNull()) set.edit.effort_felt = q.getColumn(24).getDouble();
       asked.recorded_fps = q.getColumn(25).getDouble();
       asked.view = viewNamed(q.getColumn(26).getString()).value_or(View::kUnknown);
+      for (const LiftSource source : {LiftSource::kAssumed, LiftSource::kSeen, LiftSource::kSaid})
+        if (nameOf(source) == q.getColumn(27).getString()) asked.lift_source = source;
       readChildren(set);
       out.push_back(std::move(set));
     }

@@ -44,6 +44,7 @@ class HouseFileTest : public testing::Test {
     set.clip.file = "films/a.mp4";
     set.edit.asked = {Lift::kSquat, "low bar", 5, 82.5, 8.0, Facing::kRight, 450.0};
     set.edit.asked.view = View::kRear;
+    set.edit.asked.lift_source = LiftSource::kSeen;
     set.edit.overruled = {"squat.high"};
     set.edit.placed = {{7, {}}, {3, {}}};
     set.edit.placed[0].joints[indexOf(Joint::kHip)] = Vec2(1.25, 2.5);

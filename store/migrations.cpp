@@ -2,7 +2,7 @@
 
 namespace mottix {
 
-const std::array<std::string_view, 7> kMigrations = {
+const std::array<std::string_view, 8> kMigrations = {
     R"sql(
 CREATE TABLE athlete (
   id INTEGER PRIMARY KEY,
@@ -213,6 +213,9 @@ CREATE TABLE room_line (               -- drawn by the coach, in pixels of the p
   length_m REAL NOT NULL,              -- 0 of an upright
   PRIMARY KEY (set_id, entry)
 );
+)sql",
+    R"sql(
+ALTER TABLE lift_set ADD COLUMN lift_source TEXT NOT NULL DEFAULT 'said';  -- assumed, seen (by the program), said
 )sql"};
 
 }  // namespace mottix

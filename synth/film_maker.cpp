@@ -187,6 +187,26 @@ LifterBuild& FilmPlan::build() {
   return lift == Lift::kSquat ? squat.build : lift == Lift::kBench ? bench.build : deadlift.build;
 }
 
+void FilmPlan::take(std::string_view preset_name) {
+  preset = preset_name;
+  const double width = width_px / 1280.0;
+  phone = {};
+  look.someone_passes = preset == "gym" || preset == "hand";
+  if (preset == "gym") {
+    exposure_part = 0.6;
+    phone.noise_grey = 5.0;
+  } else if (preset == "hand") {
+    phone.shake_px = 4.0 * width;
+    phone.noise_grey = 4.0;
+  } else if (preset == "phone") {
+    phone.noise_grey = 7.0;
+    phone.lens_k1 = -0.04;
+    phone.flicker = 0.1;
+    phone.uneven = 0.3;
+    phone.shake_px = 1.5 * width;
+  }
+}
+
 std::unique_ptr<LiftMotion> motionOf(const FilmPlan& plan) {
   if (plan.lift == Lift::kBench) return std::make_unique<BenchMotion>(plan.bench);
   if (plan.lift == Lift::kDeadlift) return std::make_unique<DeadliftMotion>(plan.deadlift);
@@ -402,6 +422,7 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
                     : plan.deadlift.stance_half_m > kWide_m ? "sumo"
                                                             : "conventional";
   truth["view"] = viewWords(plan);
+  if (!plan.preset.empty()) truth["preset"] = plan.preset;
   truth["load_kg"] = plan.load_kg;
   truth["note"] = "Rendered from an invented scene; nobody was filmed.";
   truth["video"] = {{"width", plan.width_px},

@@ -18,6 +18,10 @@
 
 namespace mottix {
 
+// How hard a film is to read: a quiet room and a stand; others in the room and blur; a hand; all that a cheap
+// phone does.
+inline constexpr std::array<std::string_view, 4> kFilmPresets = {"plain", "gym", "hand", "phone"};
+
 struct FilmPlan {
   std::string name = "squat";
   Lift lift = Lift::kSquat;
@@ -42,6 +46,9 @@ struct FilmPlan {
   std::string codec = "h264";   // h264, hevc, vp9, av1, mpeg4 or mjpeg; the container is the file name's
   int stored_rotation_deg = 0;  // the player turns the stored picture clockwise by this
 
+  std::string preset;  // the one that was taken; empty: as drawn by the seed
+  // One of kFilmPresets; what is planned of the lift stays.
+  void take(std::string_view preset_name);
   LifterBuild& build();  // of whoever does the lift
   Expected<void> validate() const;
 };

@@ -6,6 +6,7 @@
 #include <gtest/gtest.h>
 
 #include "core/mechanics/squat_posture.h"
+#include "core/motion/lift_guess.h"
 #include "synth/bench_motion.h"
 #include "synth/deadlift_motion.h"
 #include "synth/film_maker.h"
@@ -221,6 +222,31 @@ TEST(LiftPlans, RefuseWhatNoLifterDoes) {
   for (std::uint32_t seed = 1; seed < 30; ++seed)
     for (Lift lift : {Lift::kSquat, Lift::kBench, Lift::kDeadlift})
       EXPECT_TRUE(planFromSeed(seed, lift, View::kFront).validate()) << seed;
+}
+
+// What the simulated lifters do is told apart by the bar alone; a wrong lift is never said surely.
+TEST(LiftPlans, TheLiftIsGuessedFromTheBarsWay) {
+  int right = 0, sure = 0, all = 0;
+  for (const Lift lift : {Lift::kSquat, Lift::kBench, Lift::kDeadlift})
+    for (std::uint32_t seed = 301; seed <= 330; ++seed) {
+      const auto motion = motionOf(planFromSeed(seed, lift));
+      BarHeight bar;
+      for (double t = 0.0; t < motion->duration_s(); t += 1.0 / 30.0) {
+        bar.time_s.push_back(t);
+        bar.height_m.push_back(motion->at(t).bar.y());
+        bar.sd_m.push_back(0.002);
+      }
+      const auto guess = guessLift(bar);
+      ASSERT_TRUE(guess) << seed;
+      ++all;
+      right += guess->lift == lift ? 1 : 0;
+      sure += guess->sure() ? 1 : 0;
+      EXPECT_TRUE(guess->lift == lift || !guess->sure()) << seed << ' ' << static_cast<int>(lift);
+    }
+  EXPECT_GE(right, all * 95 / 100);
+  EXPECT_GE(sure, all * 3 / 4);
+  RecordProperty("right", right);
+  RecordProperty("sure", sure);
 }
 
 }  // namespace

@@ -47,6 +47,7 @@ PhonePicture::PhonePicture(const PhoneTraits& traits, std::uint32_t seed, int wi
     margin_ = cv::Size(static_cast<int>(std::ceil(more * middle_[0])) + 2,
                        static_cast<int>(std::ceil(more * middle_[1])) + 2);
   }
+  if (traits_.shake_px <= 0.0 && traits_.lens_k1 != 0.0) still_map_ = mapAt(0.0);
   if (traits_.noise_grey > 0.0) {
     noise_.create(size_ + cv::Size(kNoisePlay_px, kNoisePlay_px), CV_16SC3);
     cv::RNG(seed * 7919ULL + 3).fill(noise_, cv::RNG::NORMAL, 0.0, traits_.noise_grey);
@@ -74,7 +75,7 @@ Vec2 PhonePicture::seenAt(const Vec2& ideal_px, double time_s) const {
 
 double PhonePicture::unbent(double seen) const {
   double r = seen;
-  for (int i = 0; i < 8; ++i)
+  for (int i = 0; i < 4; ++i)
     r -= (r * (1.0 + traits_.lens_k1 * r * r) - seen) / (1.0 + 3.0 * traits_.lens_k1 * r * r);
   return r;
 }
@@ -99,7 +100,8 @@ cv::Mat PhonePicture::mapAt(double time_s) const {
 
 void PhonePicture::take(const cv::Mat& ideal, double time_s, double interval_s, cv::Mat& out) const {
   if (traits_.shake_px > 0.0 || traits_.lens_k1 != 0.0)
-    cv::remap(ideal, out, mapAt(time_s), {}, cv::INTER_CUBIC, cv::BORDER_REPLICATE);
+    cv::remap(ideal, out, still_map_.empty() ? mapAt(time_s) : still_map_, {}, cv::INTER_CUBIC,
+              cv::BORDER_REPLICATE);
   else
     ideal.copyTo(out);
   if (traits_.flicker <= 0.0) return;

@@ -48,6 +48,7 @@ class PhonePicture {
   cv::Vec2d middle_;
   std::array<std::array<Wave, 6>, 3> waves_{};
   cv::Mat noise_;
+  cv::Mat still_map_;                // where no hand moves it
   double unbent(double seen) const;  // distances from the middle, focal lengths
   cv::Mat mapAt(double time_s) const;
 };

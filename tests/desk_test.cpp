@@ -402,6 +402,55 @@ TEST_F(Desk, AFilmFromTheFootEndIsMeasuredAndItsViewConfirmedByOneKey) {
   EXPECT_EQ(data.analysis->view, View::kRear);
 }
 
+// Two lifts of an athlete of whom nothing is known: which they are is seen from the bar, and confirmed or put
+// right by one key or button.
+TEST_F(Desk, TheLiftIsSeenFromTheBarAndConfirmedByOneKey) {
+  FilmPlan plan = planFromSeed(12, Lift::kDeadlift);
+  plan.width_px = 640;
+  plan.height_px = 360;
+  plan.look.someone_passes = false;
+  plan.deadlift.reps.resize(1);
+  const fs::path pull = folder / "films" / "pull.mp4";
+  ASSERT_TRUE(makeFilm(plan, pull));
+  const AthleteId athlete = window->addAthlete(QStringLiteral("Runa Tveit"));
+  dropOn(window->queue().laneOf(athlete), pull);
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  const SetId id = window->house().sets()->front().id;
+  EXPECT_EQ(window->house().loadSet(id)->edit.asked.lift_source, LiftSource::kSeen);
+  openByKey(id);
+  SetSheet& sheet = window->sheet();
+  EXPECT_EQ(sheet.data().set.edit.asked.lift, Lift::kDeadlift);
+  EXPECT_EQ(sheet.data().set.edit.asked.variant, "conventional");
+  ASSERT_TRUE(sheet.data().analysis) << sheet.data().problem.toStdString();
+  auto button = [&](const QString& what) -> QPushButton* {
+    for (QPushButton* b : sheet.findChildren<QPushButton*>())
+      if (b->property("what").toString() == what && b->isVisible()) return b;
+    return nullptr;
+  };
+  ASSERT_TRUE(waitFor([&] { return button(QStringLiteral("lift")) != nullptr; }));
+  QTest::keyClick(&sheet.film(), Qt::Key_G);
+  EXPECT_EQ(sheet.data().set.edit.asked.lift_source, LiftSource::kSaid);
+  EXPECT_EQ(button(QStringLiteral("lift")), nullptr) << "nothing is left to ask";
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_EQ(sheet.data().set.edit.asked.lift_source, LiftSource::kSeen);
+  ASSERT_TRUE(waitFor([&] { return button(QStringLiteral("bench press")) != nullptr; }));
+  QTest::mouseClick(button(QStringLiteral("bench press")), Qt::LeftButton);
+  EXPECT_EQ(sheet.data().set.edit.asked.lift, Lift::kBench);
+  EXPECT_EQ(window->house().loadSet(id)->edit.asked.variant, "flat");
+  // What the coach has said stays, also when the film is followed again.
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  QTest::keyClick(&sheet.film(), Qt::Key_G);
+  SetEdit said = sheet.data().set.edit;
+  said.asked.lift = Lift::kBench;
+  sheet.apply(id, said);
+  TrackOutcome outcome;
+  outcome.facts = sheet.data().set.clip;
+  outcome.record = *sheet.data().record;
+  outcome.lift = Lift::kSquat;
+  sheet.takeOutcome(id, outcome);
+  EXPECT_EQ(sheet.data().set.edit.asked.lift, Lift::kBench);
+}
+
 // A camera tilted by hand. A line drawn along a post levels it, a known length on the floor says how far away
 // it stands, a wrong one is left out and said; undo and the house know them all.
 TEST_F(Desk, LinesDrawnInTheRoomSayHowTheCameraStands) {

@@ -17,6 +17,30 @@ AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit) {
   return settings;
 }
 
+std::string_view nameOf(LiftSource source) {
+  switch (source) {
+    case LiftSource::kAssumed:
+      return "assumed";
+    case LiftSource::kSeen:
+      return "seen";
+    case LiftSource::kSaid:
+      return "said";
+  }
+  return "";
+}
+
+std::string_view usualVariant(Lift lift) {
+  switch (lift) {
+    case Lift::kSquat:
+      return "high bar";
+    case Lift::kBench:
+      return "flat";
+    case Lift::kDeadlift:
+      return "conventional";
+  }
+  return "";
+}
+
 std::optional<PlacedPoints> figureOf(const SetEdit& edit) {
   if (edit.placed.empty()) return std::nullopt;
   const PlacedPoints& first = edit.placed.front();

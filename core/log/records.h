@@ -98,6 +98,14 @@ struct AthleteRecord {
 // Who a set-up is suggested for; nothing when the body is not stated or cannot be one (see findProblems).
 std::optional<FitSubject> subjectOf(const AthleteRecord& record);
 
+// Who said which lift it is: nobody (taken over from the set before), the program (from how the bar moves), or
+// the coach.
+enum class LiftSource { kAssumed, kSeen, kSaid };
+std::string_view nameOf(LiftSource source);
+
+// What a lift is usually called in more detail, until the coach says.
+std::string_view usualVariant(Lift lift);
+
 // Station 1, Asked: what the sentence on top of the sheet says.
 struct Asked {
   Lift lift = Lift::kSquat;
@@ -109,6 +117,7 @@ struct Asked {
   double plate_mm = 450.0;
   double recorded_fps = 0.0;   // of a film that plays slower than life; zero: it plays as it was recorded
   View view = View::kUnknown;  // unknown: as the program finds
+  LiftSource lift_source = LiftSource::kSaid;
   bool operator==(const Asked&) const = default;
 };
 inline LoadedBar loadedBar(const Asked& asked) {

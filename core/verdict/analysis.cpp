@@ -156,6 +156,14 @@ Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::opt
   return e;
 }
 
+std::optional<LiftGuess> guessLift(const ClipTracks& tracks, const std::optional<AxisSeen>& axis,
+                                   const LoadedBar& bar) {
+  const ClipTracks steady = steadied(tracks);
+  const auto camera = estimateCamera(steady, axis, bar, Facing::kUnknown);
+  if (!camera) return std::nullopt;
+  return guessLift(computeBarHeight({&steady, Lift::kSquat, camera->camera, camera->errors}));
+}
+
 Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSeen>& axis,
                            const AnalysisSettings& settings, const RuleBook& book) {
   if (auto ok = settings.validate(); !ok) return tl::make_unexpected(ok.error());

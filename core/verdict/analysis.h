@@ -9,6 +9,7 @@
 #include "core/load/decide_load.h"
 #include "core/measure/bar_tilt.h"
 #include "core/measure/measure_set.h"
+#include "core/motion/lift_guess.h"
 #include "core/motion/room_lines.h"
 #include "core/verdict/judge.h"
 #include "core/verdict/trust.h"
@@ -94,6 +95,10 @@ struct CameraEstimate {
 Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::optional<AxisSeen>& axis,
                                         const LoadedBar& bar, Facing facing,
                                         const std::vector<RoomLine>& lines = {});
+
+// Which lift the tracks show; as guessLift, which see.
+std::optional<LiftGuess> guessLift(const ClipTracks& tracks, const std::optional<AxisSeen>& axis,
+                                   const LoadedBar& bar);
 
 Facing facingFromFeet(const Vec2& heel_px, const Vec2& toe_px);
 
