@@ -1,5 +1,6 @@
 #include <unistd.h>
 
+#include <algorithm>
 #include <cstdio>
 #include <filesystem>
 #include <fstream>
@@ -23,13 +24,14 @@ namespace {
 namespace fs = std::filesystem;
 
 struct AnalyseOptions {
-  std::string clip, lift = "squat", variant, view = "auto", facing = "auto", points, athlete, school = "base";
+  std::string clip, lift = "auto", variant, view = "auto", facing = "auto", points, athlete, school = "base";
   std::string json, csv, models = modelsFolder(programFolder()).string();
   bool bar_only = false;
   double plate_mm = 450.0;
   std::optional<double> load_kg;
   double recorded_fps = 0.0;
   std::vector<std::vector<double>> uprights, rulers;
+  std::optional<double> from_s, to_s;
 };
 
 void printSummary(const Analysis& analysis, const RuleBook& book, const Asked& asked,
@@ -54,6 +56,9 @@ void printSummary(const Analysis& analysis, const RuleBook& book, const Asked& a
        decisionReason(analysis.decision, analysis, athlete));
   for (std::size_t i = 0; i < analysis.lines.size(); ++i) line(lineWords(lines[i], analysis.lines[i]));
   if (analysis.trust) line(trustWords(*analysis.trust));
+  if (analysis.sets.size() > 1)
+    line(
+        QStringLiteral("note: the film shows %1 sets; --from and --to choose one").arg(analysis.sets.size()));
   for (Warning w : analysis.warnings) line(QStringLiteral("note: ") + warningWords(w));
 }
 
@@ -65,7 +70,7 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
   Athlete athlete;
   std::optional<Body> body;
   SetEdit edit;
-  edit.asked.lift = *liftNamed(o.lift);
+  edit.asked.lift = liftNamed(o.lift).value_or(Lift::kSquat);
   edit.asked.variant = o.variant;
   edit.asked.reps = 0;
   edit.asked.plate_mm = o.plate_mm;
@@ -108,8 +113,7 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
       return true;
     });
   };
-  bool find = edit.placed.empty() && settings.lift == Lift::kSquat && !o.bar_only;
-  const double half = edit.placed.empty() && !find ? 1.0 : 0.3;
+  const double half = edit.placed.empty() && (o.bar_only || settings.lift != Lift::kSquat) ? 1.0 : 0.3;
   TrackSettings track_settings;
   track_settings.plate_mm = o.plate_mm;
   track_settings.view = edit.asked.view;
@@ -117,6 +121,13 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
   if (shows) std::fprintf(stderr, "\r                              \r");
   if (!clip) return tl::make_unexpected(clip.error());
   playAsLived(clip->tracks.time_s, o.recorded_fps);
+  if (o.lift == "auto") {
+    const auto guess = guessLift(clip->tracks, clip->axis, LoadedBar{o.plate_mm, o.load_kg});
+    if (guess) settings.lift = edit.asked.lift = guess->lift;
+    std::cerr << "mottix-cli: note: taken for a " << liftWords(settings.lift).toStdString()
+              << (guess && guess->sure() ? " by the way the bar goes.\n" : ", but not surely; say --lift.\n");
+  }
+  bool find = edit.placed.empty() && settings.lift == Lift::kSquat && !o.bar_only;
   if (clip->tracks.across()) {
     if (!edit.placed.empty())
       return fail(Remedy::kCorrectInput, "“" + o.points + "” holds joints of a side view, but in “" +
@@ -148,6 +159,13 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
     else
       no_joints = found.error().text;
   }
+  if (o.from_s || o.to_s) {
+    const auto& t = clip->tracks.time_s;
+    auto frameAt = [&](double s) {
+      return static_cast<std::size_t>(std::lower_bound(t.begin(), t.end(), s) - t.begin());
+    };
+    settings.part = FilmPart{frameAt(o.from_s.value_or(0.0)), o.to_s ? frameAt(*o.to_s) : t.size()};
+  }
   auto analysis = analyse(clip->tracks, clip->axis, settings, book);
   if (!analysis)
     return fail(analysis.error().remedy,
@@ -171,8 +189,8 @@ void addAnalyseCommand(CLI::App& app, int& exit_code) {
   CLI::App* c =
       app.add_subcommand("analyse", "Measure one clip: reps, measures with error, findings, next load");
   c->add_option("CLIP", o->clip, "Film of one set, from the side, the front or the rear")->required();
-  c->add_option("--lift", o->lift, "What is lifted")
-      ->check(CLI::IsMember({"squat", "bench", "deadlift"}))
+  c->add_option("--lift", o->lift, "What is lifted; auto: by the way the bar goes")
+      ->check(CLI::IsMember({"squat", "bench", "deadlift", "auto"}))
       ->capture_default_str();
   c->add_option("--variant", o->variant, "Variant, in own words (\"low bar\")");
   c->add_option("--view", o->view, "Where it was filmed from; of a bench press the head or foot end")
@@ -199,6 +217,8 @@ void addAnalyseCommand(CLI::App& app, int& exit_code) {
                 "picture, and its length in cm")
       ->expected(5)
       ->type_name("X Y X Y CM");
+  c->add_option("--from", o->from_s, "Second of the film at which the set begins");
+  c->add_option("--to", o->to_s, "Second of the film at which the set ends");
   c->add_flag("--bar-only", o->bar_only, "Do not look for the joints");
   c->add_option("--models", o->models, "Folder of the keypoint network")->capture_default_str();
   c->add_option("--athlete", o->athlete, "The athlete's step and open pain, JSON");

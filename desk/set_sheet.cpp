@@ -124,6 +124,9 @@ void SetSheet::build() {
   key(Qt::Key_P, &SetSheet::placeFigure);
   key(Qt::Key_L, &SetSheet::pointAtPlate);
   key(Qt::Key_M, &SetSheet::drawLine);
+  key(Qt::Key_BracketLeft, &SetSheet::beginHere);
+  key(Qt::Key_BracketRight, &SetSheet::endHere);
+  key(Qt::Key_X, &SetSheet::splitSets);
   key(Qt::Key_N, &SetSheet::askLeastSure);
   key(Qt::Key_W, &SetSheet::confirmView);
   key(Qt::Key_G, &SetSheet::confirmLift);
@@ -761,6 +764,7 @@ void SetSheet::refreshJudged() {
     stop_ = action(tr("Stop"), tr("Stop following; nothing is lost"), [this] { jobs_.cancel(data_.set.id); });
     stop_->setProperty("what", QStringLiteral("stop"));
   }
+  offerParts();
   offerLines();
   if (data_.analysis) {
     const Lift lift = data_.set.edit.asked.lift;
@@ -857,6 +861,97 @@ void SetSheet::refreshJudged() {
     action(tr("Point at plate · L"), tr("Show where the near plate is"), &SetSheet::pointAtPlate);
   }
   judged_->addStretch(1);
+}
+
+// The part of the film that counts, or the sets into which it can be taken apart.
+void SetSheet::offerParts() {
+  const auto& part = data_.set.edit.part;
+  const bool several = !part && data_.analysis && data_.analysis->sets.size() > 1;
+  if (!part && !several) return;
+  auto* row = new QWidget;
+  auto* layout = new QHBoxLayout(row);
+  layout->setContentsMargins(24, 4, 0, 6);
+  QLabel* words = label(14, Weight::kRegular, true);
+  layout->addWidget(words, 1);
+  QPushButton* act = nullptr;
+  if (part) {
+    auto at = [&](std::size_t frame) {
+      return frame < data_.tracks.frameCount() ? data_.tracks.time_s[frame] : 0.0;
+    };
+    words->setText(tr("From %1 s to %2 s of the film counts.")
+                       .arg(at(part->first), 0, 'f', 1)
+                       .arg(at(part->last), 0, 'f', 1));
+    act = button(tr("whole film"), tr("All of the film counts again"), true);
+    act->setProperty("what", QStringLiteral("whole film"));
+    connect(act, &QPushButton::clicked, this, [this] {
+      SetEdit after = data_.set.edit;
+      after.part.reset();
+      push(tr("Let the whole film count"), after);
+    });
+  } else {
+    QStringList reps;
+    for (const FilmPart& p : data_.analysis->sets) {
+      std::vector<int> numbers;
+      for (const Rep& r : data_.analysis->reps)
+        if (r.turn_frame >= p.first && r.turn_frame <= p.last) numbers.push_back(r.number);
+      reps << repList(numbers);
+    }
+    words->setText(tr("This film shows %1 sets: %2.").arg(reps.size()).arg(reps.join(tr("; "))));
+    act = button(tr("Take apart · X"), tr("This set keeps the first; the others come into the Queue"));
+    act->setProperty("what", QStringLiteral("take apart"));
+    connect(act, &QPushButton::clicked, this, &SetSheet::splitSets);
+  }
+  layout->addWidget(act);
+  judged_->addWidget(row);
+}
+
+void SetSheet::choosePart(const FilmPart& part) {
+  SetEdit after = data_.set.edit;
+  after.part = part;
+  push(tr("Say which part of the film counts"), after);
+}
+
+void SetSheet::beginHere() {
+  const std::size_t here = film_->frame(), end = data_.tracks.frameCount();
+  if (end < 2) return emit trouble(tr("A part is chosen when the bar has been followed."));
+  const std::size_t last = data_.set.edit.part ? data_.set.edit.part->last : end - 1;
+  if (here >= last)
+    return emit trouble(tr("The set would begin after its end. Go further back and press [."));
+  choosePart({here, last});
+}
+
+void SetSheet::endHere() {
+  const std::size_t here = film_->frame(), end = data_.tracks.frameCount();
+  if (end < 2) return emit trouble(tr("A part is chosen when the bar has been followed."));
+  const std::size_t first = data_.set.edit.part ? data_.set.edit.part->first : 0;
+  if (here <= first)
+    return emit trouble(tr("The set would end before it begins. Go further on and press ]."));
+  choosePart({first, here});
+}
+
+void SetSheet::splitSets() {
+  if (data_.set.edit.part || !data_.analysis || data_.analysis->sets.size() < 2 || !data_.record)
+    return emit trouble(tr("This film shows one set."));
+  if (jobs_.running(data_.set.id))
+    return emit trouble(tr("The film is being followed; take it apart when that is done."));
+  const std::vector<FilmPart> parts = data_.analysis->sets;
+  std::vector<SetRecord> others;
+  for (std::size_t k = 1; k < parts.size(); ++k) {
+    SetRecord other = data_.set;
+    other.id = kNoSet;
+    other.state = SetState::kTracked;
+    other.edit.part = parts[k];
+    other.edit.overruled.clear();
+    other.edit.cue.clear();
+    other.edit.next_load_kg.reset();
+    other.edit.comfort.reset();
+    other.edit.effort_felt.reset();
+    others.push_back(std::move(other));
+  }
+  emit setsWanted(others, *data_.record);
+  choosePart(parts.front());
+  emit trouble(
+      tr("Taken apart: this is the first of %1 sets, the others are in the Queue.").arg(parts.size()));
 }
 
 // What the line just drawn shows, and those that were drawn before.

@@ -52,6 +52,11 @@ class SetSheet : public QWidget {
   void askLeastSure();
   // One key says from where it was filmed: what the program found, then the other way round.
   void confirmView();
+  // The set begins, or ends, on the frame shown; what lies outside does not count.
+  void beginHere();
+  void endHere();
+  // One set each of a film that shows several.
+  void splitSets();
   // One key says that the lift is the one that the program saw.
   void confirmLift();
   void playSlower();
@@ -66,6 +71,8 @@ class SetSheet : public QWidget {
 
  signals:
   void queueWanted();
+  // Further sets of the film at hand, with what is known of it.
+  void setsWanted(std::vector<mottix::SetRecord> sets, mottix::TrackRecord tracks);
   void changed(mottix::SetId set);
   void trouble(QString text);
 
@@ -118,6 +125,8 @@ class SetSheet : public QWidget {
   void refreshSentence();
   void refreshJudged();
   void offerLines();
+  void offerParts();
+  void choosePart(const FilmPart& part);
   void takeLift(SetId id, Lift lift);
   void sayLift(Lift lift);
   void sayLine(RoomLineKind kind, const QString& length_cm);

@@ -173,7 +173,7 @@ struct HouseFile::Impl {
         "UPDATE lift_set SET state = ?, lift = ?, variant = ?, reps = ?, load_kg = ?, "
         "effort = ?, facing = ?, "
         "plate_mm = ?, cue = ?, next_load_kg = ?, setup_id = ?, comfort = ?, effort_felt = ?, "
-        "recorded_fps = ?, view = ?, lift_source = ? WHERE id = ?");
+        "recorded_fps = ?, view = ?, lift_source = ?, part_first = ?, part_last = ? WHERE id = ?");
     update.bind(1, std::string(nameOf(state)));
     update.bind(2, std::string(nameOf(edit.asked.lift)));
     update.bind(3, edit.asked.variant);
@@ -193,7 +193,11 @@ struct HouseFile::Impl {
     update.bind(14, edit.asked.recorded_fps);
     update.bind(15, std::string(nameOf(edit.asked.view)));
     update.bind(16, std::string(nameOf(edit.asked.lift_source)));
-    update.bind(17, raw(id));
+    if (edit.part) {
+      update.bind(17, static_cast<std::int64_t>(edit.part->first));
+      update.bind(18, static_cast<std::int64_t>(edit.part->last));
+    }
+    update.bind(19, raw(id));
     update.exec();
     clear("placed_point", id);
     SQLite::Statement point(db, "INSERT INTO placed_point VALUES (?, ?, ?, ?, ?, ?)");
@@ -503,17 +507,17 @@ struct HouseFile::Impl {
   }
 
   std::vector<SetRecord> readSets(const std::string& where, std::int64_t id) {
-    SQLite::Statement q(
-        db,
-        "SELECT s.id, e.athlete_id, e.day, s.state, s.problem, s.lift, s.variant, s.reps, "
-        "s.load_kg, s.effort, s.facing, "
-        "s.plate_mm, s.cue, s.next_load_kg, c.path, c.sha256, c.width, c.height, "
-        "c.rotation_deg, c.frames, c.duration_s, "
-        "c.variable_rate, s.setup_id, s.comfort, s.effort_felt, s.recorded_fps, s.view, s.lift_source FROM lift_set "
-        "s JOIN session e ON e.id = "
-        "s.session_id JOIN clip c "
-        "ON c.id = s.clip_id " +
-            where + " ORDER BY e.day, s.id");
+    SQLite::Statement q(db,
+                        "SELECT s.id, e.athlete_id, e.day, s.state, s.problem, s.lift, s.variant, s.reps, "
+                        "s.load_kg, s.effort, s.facing, "
+                        "s.plate_mm, s.cue, s.next_load_kg, c.path, c.sha256, c.width, c.height, "
+                        "c.rotation_deg, c.frames, c.duration_s, "
+                        "c.variable_rate, s.setup_id, s.comfort, s.effort_felt, s.recorded_fps, s.view, "
+                        "s.lift_source, s.part_first, s.part_last FROM lift_set "
+                        "s JOIN session e ON e.id = "
+                        "s.session_id JOIN clip c "
+                        "ON c.id = s.clip_id " +
+                            where + " ORDER BY e.day, s.id");
     if (!where.empty()) q.bind(1, id);
     std::vector<SetRecord> out;
     while (q.executeStep()) {
@@ -548,6 +552,9 @@ struct HouseFile::Impl {
       asked.view = viewNamed(q.getColumn(26).getString()).value_or(View::kUnknown);
       for (const LiftSource source : {LiftSource::kAssumed, LiftSource::kSeen, LiftSource::kSaid})
         if (nameOf(source) == q.getColumn(27).getString()) asked.lift_source = source;
+      if (!q.getColumn(28).isNull() && !q.getColumn(29).isNull())
+        set.edit.part = FilmPart{static_cast<std::size_t>(q.getColumn(28).getInt64()),
+                                 static_cast<std::size_t>(q.getColumn(29).getInt64())};
       readChildren(set);
       out.push_back(std::move(set));
     }

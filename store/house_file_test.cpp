@@ -51,6 +51,7 @@ class HouseFileTest : public testing::Test {
     set.edit.placed[1].joints[indexOf(Joint::kKnee)] = Vec2(3, 4);
     set.edit.lines = {{RoomLineKind::kUpright, 12, Vec2(100, 500), Vec2(104, 90), 0.0},
                       {RoomLineKind::kLengthAtPlate, 0, Vec2(300, 640), Vec2(700, 641), 1.2}};
+    set.edit.part = FilmPart{3, 250};
     set.edit.cue = "high.knees_out";
     set.edit.next_load_kg = 85.0;
     return set;

@@ -2,7 +2,7 @@
 
 namespace mottix {
 
-const std::array<std::string_view, 8> kMigrations = {
+const std::array<std::string_view, 9> kMigrations = {
     R"sql(
 CREATE TABLE athlete (
   id INTEGER PRIMARY KEY,
@@ -216,6 +216,10 @@ CREATE TABLE room_line (               -- drawn by the coach, in pixels of the p
 )sql",
     R"sql(
 ALTER TABLE lift_set ADD COLUMN lift_source TEXT NOT NULL DEFAULT 'said';  -- assumed, seen (by the program), said
+)sql",
+    R"sql(
+ALTER TABLE lift_set ADD COLUMN part_first INTEGER;  -- frames of the film that are this set; NULL: all of it
+ALTER TABLE lift_set ADD COLUMN part_last INTEGER;
 )sql"};
 
 }  // namespace mottix

@@ -402,6 +402,63 @@ TEST_F(Desk, AFilmFromTheFootEndIsMeasuredAndItsViewConfirmedByOneKey) {
   EXPECT_EQ(data.analysis->view, View::kRear);
 }
 
+// A film that was left running between two sets is taken apart by one key; a part is chosen by hand, taken
+// back, and kept by the house.
+TEST_F(Desk, AFilmOfTwoSetsIsTakenApartAndAPartIsChosenByHand) {
+  const fs::path running = folder / "films" / "running.mp4";
+  const std::string join =
+      "ffmpeg -v error -y -i " + film.string() + " -i " + film.string() +
+      " -filter_complex '[0:v]tpad=stop_mode=clone:stop_duration=50[a];[a][1:v]concat' " + running.string();
+  ASSERT_EQ(std::system(join.c_str()), 0);
+  const AthleteId athlete = window->addAthlete(QStringLiteral("Runa Tveit"));
+  dropOn(window->queue().laneOf(athlete), running);
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  const SetId id = window->house().sets()->front().id;
+  openByKey(id);
+  SetSheet& sheet = window->sheet();
+  ASSERT_TRUE(sheet.data().analysis) << sheet.data().problem.toStdString();
+  ASSERT_EQ(sheet.data().analysis->reps.size(), 4u);
+  ASSERT_EQ(sheet.data().analysis->sets.size(), 2u);
+  auto button = [&](const char* what) -> QPushButton* {
+    for (QPushButton* b : sheet.findChildren<QPushButton*>())
+      if (b->property("what").toString() == QLatin1String(what) && b->isVisible()) return b;
+    return nullptr;
+  };
+  ASSERT_TRUE(waitFor([&] { return button("take apart") != nullptr; }));
+  // By hand: only the second rep.
+  const std::vector<Rep> reps = sheet.data().analysis->reps;
+  sheet.film().goTo(reps[0].end_frame + 2);
+  QTest::keyClick(&sheet.film(), Qt::Key_BracketLeft);
+  sheet.film().goTo(reps[1].end_frame + 2);
+  QTest::keyClick(&sheet.film(), Qt::Key_BracketRight);
+  ASSERT_TRUE(sheet.data().set.edit.part);
+  ASSERT_EQ(sheet.data().analysis->reps.size(), 1u);
+  EXPECT_EQ(sheet.data().analysis->reps[0].number, 1);
+  EXPECT_EQ(sheet.data().analysis->reps[0].turn_frame, reps[1].turn_frame);
+  // An end before the beginning is refused.
+  sheet.film().goTo(3);
+  QTest::keyClick(&sheet.film(), Qt::Key_BracketRight);
+  EXPECT_EQ(sheet.data().set.edit.part->last, reps[1].end_frame + 2);
+  ASSERT_TRUE(waitFor([&] { return button("whole film") != nullptr; }));
+  QTest::mouseClick(button("whole film"), Qt::LeftButton);
+  EXPECT_FALSE(sheet.data().set.edit.part);
+  EXPECT_EQ(sheet.data().analysis->reps.size(), 4u);
+
+  QTest::keyClick(&sheet.film(), Qt::Key_X);
+  EXPECT_EQ(sheet.data().analysis->reps.size(), 2u);
+  const auto sets = *window->house().sets();
+  ASSERT_EQ(sets.size(), 2u);
+  const SetId second = sets[0].id == id ? sets[1].id : sets[0].id;
+  reopen();
+  openByKey(second);
+  const SheetData& data = window->sheet().data();
+  ASSERT_TRUE(data.analysis) << data.problem.toStdString();
+  ASSERT_EQ(data.analysis->reps.size(), 2u);
+  EXPECT_EQ(data.analysis->reps[0].turn_frame, reps[2].turn_frame);
+  EXPECT_TRUE(window->jobs().idle()) << "nothing is followed twice";
+  EXPECT_EQ(window->house().loadSet(id)->edit.part->first, 0u);
+}
+
 // Two lifts of an athlete of whom nothing is known: which they are is seen from the bar, and confirmed or put
 // right by one key or button.
 TEST_F(Desk, TheLiftIsSeenFromTheBarAndConfirmedByOneKey) {

@@ -12,6 +12,7 @@ AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit) {
   settings.reps_asked = edit.asked.reps;
   settings.open_pain = athlete.worstPain();
   settings.load_options.step_kg = athlete.step_kg;
+  settings.part = edit.part;
   settings.lines = edit.lines;
   settings.overruled = edit.overruled;
   return settings;

@@ -98,8 +98,8 @@ struct AthleteRecord {
 // Who a set-up is suggested for; nothing when the body is not stated or cannot be one (see findProblems).
 std::optional<FitSubject> subjectOf(const AthleteRecord& record);
 
-// Who said which lift it is: nobody (taken over from the set before), the program (from how the bar moves), or
-// the coach.
+// Who said which lift it is: nobody (taken over from the set before), the program (from how the bar moves),
+// or the coach.
 enum class LiftSource { kAssumed, kSeen, kSaid };
 std::string_view nameOf(LiftSource source);
 
@@ -129,6 +129,7 @@ enum class SetState { kWaiting, kTracked, kReviewed, kFailed };
 // Everything of a set that the coach decides. Undo keeps whole copies of it.
 struct SetEdit {
   Asked asked;
+  std::optional<FilmPart> part;        // of the film that is this set; nothing: all of it
   std::vector<PlacedPoints> placed;    // station 2: joints put right by hand, the first entry is carried
   std::vector<RoomLine> lines;         // and drawn along what stands upright or has a known length
   std::vector<std::string> overruled;  // station 3: rules whose findings do not stand

@@ -125,4 +125,18 @@ Expected<std::vector<Rep>> findReps(const BarHeight& bar, Lift lift, const RepFi
   return reps;
 }
 
+std::vector<FilmPart> partsOfSets(const std::vector<Rep>& reps, const std::vector<double>& time_s) {
+  constexpr double kRest_s = 45.0;
+  if (time_s.empty()) return {};
+  std::vector<FilmPart> parts = {{0, time_s.size() - 1}};
+  for (std::size_t r = 1; r < reps.size(); ++r) {
+    const double from = reps[r - 1].end_s.value, to = reps[r].start_s.value;
+    if (to - from <= kRest_s) continue;
+    const std::size_t middle = std::max<std::size_t>(1, nearestFrame(time_s, 0.5 * (from + to)));
+    parts.back().last = middle - 1;
+    parts.push_back({middle, time_s.size() - 1});
+  }
+  return parts;
+}
+
 }  // namespace mottix

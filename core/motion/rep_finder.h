@@ -38,6 +38,17 @@ struct BarHeight {  // one a frame; height in metres, up; sd not finite where th
   std::vector<double> time_s, height_m, sd_m;
 };
 
+// Frames of a film, both ends included.
+struct FilmPart {
+  std::size_t first = 0, last = 0;
+  bool operator==(const FilmPart&) const = default;
+};
+
+// A film that was left running shows more than one set: reps more than 45 s apart are of different ones
+// (singles of one set are taken 20-30 s apart, a rest between sets lasts minutes; own allowance). The parts
+// cover the film and meet in the middle of each rest; one part when it is one set.
+std::vector<FilmPart> partsOfSets(const std::vector<Rep>& reps, const std::vector<double>& time_s);
+
 Expected<std::vector<Rep>> findReps(const BarHeight& bar, Lift lift, const RepFinderOptions& options = {});
 
 }  // namespace mottix

@@ -57,6 +57,23 @@ TEST(FindReps, ADeadliftTurnsAtTheTop) {
   EXPECT_TRUE(findReps(h, Lift::kSquat)->size() <= 2u);  // upside down only the swings between remain
 }
 
+TEST(PartsOfSets, ALongRestPartsTwoSetsAndAShortOneDoesNot) {
+  std::vector<double> time_s;
+  for (int i = 0; i < 2000; ++i) time_s.push_back(0.1 * i);
+  auto rep = [](double from) {
+    Rep r;
+    r.start_s.value = from;
+    r.end_s.value = from + 3.0;
+    return r;
+  };
+  const std::vector<Rep> cluster = {rep(5), rep(33), rep(61)};
+  EXPECT_EQ(partsOfSets(cluster, time_s), (std::vector<FilmPart>{{0, 1999}}));
+  const std::vector<Rep> two = {rep(5), rep(9), rep(112), rep(116), rep(120)};
+  EXPECT_EQ(partsOfSets(two, time_s), (std::vector<FilmPart>{{0, 619}, {620, 1999}}));
+  EXPECT_EQ(partsOfSets({}, time_s).size(), 1u);
+  EXPECT_TRUE(partsOfSets(two, {}).empty());
+}
+
 TEST(FindReps, FidgetingIsNoRep) {
   known::KnownSquat small;
   small.travel_m = 0.06;

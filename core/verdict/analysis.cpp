@@ -192,6 +192,18 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
         Remedy::kFilmAgain,
         "No full rep was found: the bar never goes down and up again by more than 12 cm. Choose a clip with "
         "a whole set in it, or say which lift it is.");
+  if (settings.part) {
+    std::erase_if(*reps, [&](const Rep& r) {
+      return r.turn_frame < settings.part->first || r.turn_frame > settings.part->last;
+    });
+    for (std::size_t i = 0; i < reps->size(); ++i) (*reps)[i].number = static_cast<int>(i) + 1;
+    if (reps->empty())
+      return fail(Remedy::kCorrectInput,
+                  "No rep lies in the part of the film that counts. Choose another part, or the whole film.");
+    a.sets = {*settings.part};
+  } else {
+    a.sets = partsOfSets(*reps, tracks.time_s);
+  }
   a.reps = std::move(*reps);
   if (settings.lift == Lift::kSquat && !tracks.across()) levelByStanding(a, input);
   const MeasureInput levelled{&tracks, settings.lift, a.camera, a.camera_errors};

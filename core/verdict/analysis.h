@@ -33,6 +33,7 @@ struct AnalysisSettings {
   std::optional<double> load_kg;
   int reps_asked = 0;
   int open_pain = 0;
+  std::optional<FilmPart> part;        // of the film that is this set; nothing: all of it
   std::vector<RoomLine> lines;         // drawn by the coach, in the pictures as filmed
   std::vector<std::string> overruled;  // rules whose findings the coach does not let stand
   LoadOptions load_options;
@@ -71,6 +72,7 @@ struct Analysis {
   std::vector<LineReading> lines;  // one for each of the settings'
   std::optional<Trust> trust;      // nothing where no depth can be read
   std::vector<Rep> reps;
+  std::vector<FilmPart> sets;  // one, or as many as the film seems to show when no part was asked for
   std::vector<Measure> measures;
   std::optional<BarTilt> bar_tilt;  // of a bar that lies across the picture
   std::vector<Finding> findings;
