@@ -462,7 +462,7 @@ void PlateTracker::push(const cv::Mat& gray, std::size_t frame, double time_s) {
   for (Candidate& c : candidates_) {
     if (!c.alive || (!c.seen.empty() && c.seen.back().frame == frame)) continue;
     c.step(gray, frame, time_s, options_);
-    any_mover = any_mover || (c.alive && c.moves(options_.min_travel_radii));
+    any_mover = any_mover || (c.alive && c.moves(options_.min_travel_radii) && mostlySeen(c));
   }
   for (Candidate& c : candidates_)
     if (c.alive && !c.dropped && !seed_ && !backward_) lookAgain(gray, c, frame, time_s);
@@ -486,17 +486,18 @@ void PlateTracker::push(const cv::Mat& gray, std::size_t frame, double time_s) {
   }
 }
 
+// A chance circle that jumps about seems to move as well: only one that is mostly seen all the time counts.
+bool PlateTracker::mostlySeen(const Candidate& c) const {
+  return c.support_sum >= kSureSupport * static_cast<double>(latest_ - c.first_frame + 1);
+}
+
 // Once a plate has gone a good part of a rep's way, what cannot be the bar any more is dropped: circles that
 // were there all the time and never moved, circles in one another with the better one, and those far behind
 // it.
 void PlateTracker::dropRivals() {
   constexpr double kGoodPartOfARep = 1.2;  // plate radii, some 27 cm
   const Candidate* leading = leader();
-  // A chance circle that jumps about seems to move as well: only one that is mostly seen all the time counts.
-  const auto sure = [this](const Candidate& c) {
-    return c.support_sum >= kSureSupport * static_cast<double>(latest_ - c.first_frame + 1);
-  };
-  if (!leading || !leading->moves(kGoodPartOfARep) || !sure(*leading)) return;
+  if (!leading || !leading->moves(kGoodPartOfARep) || !mostlySeen(*leading)) return;
   for (Candidate& c : candidates_) {
     if (&c == leading || !c.alive) continue;
     // What lies still is no bar that is lifted; but one that looks more like a plate may be lifted yet, while

@@ -85,6 +85,7 @@ class PlateTracker {
   Candidate* leader();
 
   void findCandidates(const cv::Mat& gray, std::size_t frame, double time_s);
+  bool mostlySeen(const Candidate& c) const;
   void dropRivals();
   void growToRim(const cv::Mat& gray, Candidate& c) const;
   bool growOnce(const cv::Mat& gray, Candidate& c) const;
