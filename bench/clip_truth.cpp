@@ -58,6 +58,10 @@ View viewIn(const std::string& words) {
 
 }  // namespace
 
+double lean_deg(const Vec2& from, const Vec2& to) {
+  return std::atan2(to.x() - from.x(), from.y() - to.y()) * 180.0 / std::numbers::pi;
+}
+
 Expected<ClipTruth> loadTruth(const std::filesystem::path& clip) {
   const auto path = clip.parent_path() / (clip.stem().string() + ".truth.json");
   std::ifstream in(path);

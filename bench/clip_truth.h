@@ -39,6 +39,14 @@ struct ClipTruth {
       first;  // joints as a coach would place them: on the first frame, a deadlift's before the first pull
 };
 
+// The joints that the program places, and the lines between them whose leans are compared.
+inline constexpr std::array kPlacedJoints = {Joint::kHip,  Joint::kKnee, Joint::kAnkle,
+                                             Joint::kHeel, Joint::kToe,  Joint::kShoulder};
+inline constexpr std::array<std::pair<Joint, Joint>, 3> kBodyLines = {
+    {{Joint::kAnkle, Joint::kKnee}, {Joint::kKnee, Joint::kHip}, {Joint::kHip, Joint::kShoulder}}};
+// Against the upright of the picture, clockwise.
+double lean_deg(const Vec2& from, const Vec2& to);
+
 Expected<ClipTruth> loadTruth(const std::filesystem::path& clip);
 
 }  // namespace mottix

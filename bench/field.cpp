@@ -15,7 +15,7 @@ namespace {
 using Errors = std::vector<double>;
 
 struct Group {
-  int clips = 0, view_right = 0, reps_right = 0;
+  int clips = 0, view_right = 0, reps_right = 0, lift_right = 0, lift_wrong = 0;
   Errors bar_px, plate, body, yaw_deg, forward_cm, joint, angle_deg, tilt_deg;
 };
 
@@ -56,24 +56,16 @@ Errors barErrors(const ClipTracks& tracks, const ClipTruth& truth) {
   return out;
 }
 
-double lean_deg(const Vec2& from, const Vec2& to) {
-  return std::atan2(to.x() - from.x(), from.y() - to.y()) * 180.0 / 3.14159265358979;
-}
-
 // Joints that the program found, over the whole clip: parts of the height; and the leans of shin, thigh,
 // trunk.
 void addJoints(const ClipTracks& tracks, const ClipTruth& truth, const Analysis& a, Group& g) {
   const double height_px = 1000.0 * truth.height_m / a.body_scale.value;
-  constexpr std::array kFound = {Joint::kHip,  Joint::kKnee, Joint::kAnkle,
-                                 Joint::kHeel, Joint::kToe,  Joint::kShoulder};
-  constexpr std::array<std::pair<Joint, Joint>, 3> kLines = {
-      {{Joint::kAnkle, Joint::kKnee}, {Joint::kKnee, Joint::kHip}, {Joint::kHip, Joint::kShoulder}}};
   Errors away, turned;
   for (std::size_t f = 0; f < std::min(tracks.frameCount(), truth.plate_px.size()); ++f) {
     auto seen = [&](Joint j) { return tracks.track(j)[f].p_px; };
     auto truly = [&](Joint j) { return truth.joint_px[indexOf(j)][f]; };
-    for (Joint j : kFound) away.push_back((seen(j) - truly(j)).norm() / height_px);
-    for (const auto& [from, to] : kLines)
+    for (Joint j : kPlacedJoints) away.push_back((seen(j) - truly(j)).norm() / height_px);
+    for (const auto& [from, to] : kBodyLines)
       turned.push_back(lean_deg(seen(from), seen(to)) - lean_deg(truly(from), truly(to)));
   }
   g.joint.push_back(quantile(away, 0.5));
@@ -87,6 +79,8 @@ void addClip(const std::filesystem::path& path, const ClipTruth& truth, BodyPoin
   const bool side = truth.view == View::kSide;
   if (clip->tracks.across() == side) return;
   ++g.view_right;
+  const auto guess = guessLift(clip->tracks, clip->axis, {450.0, truth.load_kg});
+  if (guess && guess->sure()) ++(guess->lift == truth.lift ? g.lift_right : g.lift_wrong);
   AnalysisSettings settings;
   settings.lift = truth.lift;
   settings.load_kg = truth.load_kg;
@@ -94,8 +88,8 @@ void addClip(const std::filesystem::path& path, const ClipTruth& truth, BodyPoin
   if (side && truth.lift == Lift::kSquat) {
     std::array<JointTrack, kJointCount> raw;
     std::array<double, kJointCount> sd_px{};
-    joints = trackFoundJoints(path, *clip, {450.0, truth.load_kg}, Facing::kUnknown, std::nullopt, network,
-                              raw, sd_px)
+    joints = trackFoundJoints(path, *clip, {450.0, truth.load_kg}, Facing::kUnknown, std::nullopt,
+                                     network, raw, sd_px)
                  .has_value();
     if (joints) layCorrections(clip->tracks, raw, {}, sd_px);
   }
@@ -135,8 +129,8 @@ void addClip(const std::filesystem::path& path, const ClipTruth& truth, BodyPoin
 
 void printGroup(const std::string& name, const Group& g) {
   std::printf(
-      "| %s | %d | %d | %d | %s | %s | %s | %s | %s | %s | %s | %s |\n", name.c_str(), g.clips, g.view_right,
-      g.reps_right,
+      "| %s | %d | %d | %d / %d | %d | %zu | %s | %s | %s | %s | %s | %s | %s | %s |\n", name.c_str(),
+      g.clips, g.view_right, g.lift_right, g.lift_wrong, g.reps_right, g.joint.size(),
       (cell("%.2f", g.bar_px, quantile(g.bar_px, 0.5)) + " (" + cell("%.2f", g.bar_px, worst(g.bar_px)) + ")")
           .c_str(),
       (cell("%.1f", g.plate, 100.0 * quantile(g.plate, 0.5)) + " (" +
@@ -176,6 +170,8 @@ int printField(const std::vector<std::filesystem::path>& clips, const std::files
       g->clips += one.clips;
       g->view_right += one.view_right;
       g->reps_right += one.reps_right;
+      g->lift_right += one.lift_right;
+      g->lift_wrong += one.lift_wrong;
       auto append = [](Errors& to, const Errors& from) { to.insert(to.end(), from.begin(), from.end()); };
       append(g->bar_px, one.bar_px);
       append(g->plate, one.plate);
@@ -188,11 +184,12 @@ int printField(const std::vector<std::filesystem::path>& clips, const std::files
     }
   }
   std::puts(
-      "| films | number | view right | reps exact | bar px RMS, median clip (worst) | scale at the plate %, "
+      "| films | number | view right | lift surely right / wrong | reps exact | joints found | bar px RMS, "
+      "median clip (worst) | scale at the plate %, "
       "median (worst) | at the body %, worst | yaw °, worst | bar forward cm, worst rep | joints, % of "
       "height, "
       "median | leans °, RMS, median clip | tilt °, worst rep |");
-  std::puts("|---|---|---|---|---|---|---|---|---|---|---|---|");
+  std::puts("|---|---|---|---|---|---|---|---|---|---|---|---|---|---|");
   for (const auto& [name, group] : by_lift) printGroup(name, group);
   for (const auto& [name, group] : by_preset) printGroup(name, group);
   return 0;

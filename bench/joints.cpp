@@ -2,7 +2,6 @@
 #include <chrono>
 #include <cmath>
 #include <cstdio>
-#include <numbers>
 #include <random>
 
 #include "bench/accuracy.h"
@@ -13,20 +12,6 @@
 namespace mottix {
 namespace {
 
-constexpr std::array kFound = {Joint::kHip,  Joint::kKnee, Joint::kAnkle,
-                               Joint::kHeel, Joint::kToe,  Joint::kShoulder};
-struct Line {
-  Joint from, to;
-  const char* name;
-};
-constexpr std::array kLines = {Line{Joint::kAnkle, Joint::kKnee, "shin"},
-                               Line{Joint::kKnee, Joint::kHip, "thigh"},
-                               Line{Joint::kHip, Joint::kShoulder, "trunk"}};
-
-double lean_deg(const Vec2& from, const Vec2& to) {
-  return std::atan2(to.x() - from.x(), from.y() - to.y()) * 180.0 / std::numbers::pi;
-}
-
 double medianOf(std::vector<double> v) {
   if (v.empty()) return 0.0;
   std::nth_element(v.begin(), v.begin() + static_cast<long>(v.size() / 2), v.end());
@@ -36,7 +21,7 @@ double medianOf(std::vector<double> v) {
 struct Seen {
   std::vector<double> all;  // pixels
   std::array<std::vector<double>, kJointCount> each;
-  std::array<double, kLines.size()> rms_deg{};
+  std::array<double, kBodyLines.size()> rms_deg{};
   double inside = 0.0;  // percent of the coordinates within one stated standard deviation
 };
 
@@ -48,7 +33,7 @@ Seen compare(ClipTracks tracks, const std::array<JointTrack, kJointCount>& raw,
   double counted = 0.0;
   const std::size_t frames = std::min(tracks.frameCount(), truth.plate_px.size());
   for (std::size_t f = 0; f < frames; ++f) {
-    for (Joint j : kFound) {
+    for (Joint j : kPlacedJoints) {
       const JointSample& s = tracks.track(j)[f];
       const Vec2 e = s.p_px - truth.joint_px[indexOf(j)][f];
       out.each[indexOf(j)].push_back(e.norm());
@@ -58,8 +43,10 @@ Seen compare(ClipTracks tracks, const std::array<JointTrack, kJointCount>& raw,
         if (std::abs(part) <= s.sd_px) out.inside += 100.0;
       }
     }
-    for (std::size_t k = 0; k < kLines.size(); ++k) {
-      auto angle = [&](auto&& place) { return lean_deg(place(kLines[k].from), place(kLines[k].to)); };
+    for (std::size_t k = 0; k < kBodyLines.size(); ++k) {
+      auto angle = [&](auto&& place) {
+        return lean_deg(place(kBodyLines[k].first), place(kBodyLines[k].second));
+      };
       const double d = angle([&](Joint j) { return tracks.track(j)[f].p_px; }) -
                        angle([&](Joint j) { return truth.joint_px[indexOf(j)][f]; });
       out.rms_deg[k] += d * d / static_cast<double>(frames);
