@@ -90,16 +90,6 @@ HouseWindow::HouseWindow(HouseFile house, QDate today, std::filesystem::path mod
       },
       Qt::QueuedConnection);
   connect(sheet_, &SetSheet::queueWanted, this, &HouseWindow::showQueue);
-  connect(sheet_, &SetSheet::setsWanted, this,
-          [this](const std::vector<SetRecord>& sets, const TrackRecord& tracks) {
-            for (const SetRecord& set : sets) {
-              const auto id = house_.addSet(set);
-              if (!id) return say(QString::fromStdString(id.error().text));
-              if (auto ok = house_.saveTracks(*id, set.clip, tracks); !ok)
-                return say(QString::fromStdString(ok.error().text));
-            }
-            queue_->reload();
-          });
   connect(sheet_, &SetSheet::trouble, this, &HouseWindow::say);
   connect(sheet_, &SetSheet::changed, this, [this] {
     if (!onSheet()) queue_->reload();

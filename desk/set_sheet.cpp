@@ -935,10 +935,8 @@ void SetSheet::splitSets() {
   if (jobs_.running(data_.set.id))
     return emit trouble(tr("The film is being followed; take it apart when that is done."));
   const std::vector<FilmPart> parts = data_.analysis->sets;
-  std::vector<SetRecord> others;
   for (std::size_t k = 1; k < parts.size(); ++k) {
     SetRecord other = data_.set;
-    other.id = kNoSet;
     other.state = SetState::kTracked;
     other.edit.part = parts[k];
     other.edit.overruled.clear();
@@ -946,9 +944,11 @@ void SetSheet::splitSets() {
     other.edit.next_load_kg.reset();
     other.edit.comfort.reset();
     other.edit.effort_felt.reset();
-    others.push_back(std::move(other));
+    const auto id = house_.addSet(other);
+    if (!id) return emit trouble(QString::fromStdString(id.error().text));
+    if (auto ok = house_.saveTracks(*id, other.clip, *data_.record); !ok)
+      return emit trouble(QString::fromStdString(ok.error().text));
   }
-  emit setsWanted(others, *data_.record);
   choosePart(parts.front());
   emit trouble(
       tr("Taken apart: this is the first of %1 sets, the others are in the Queue.").arg(parts.size()));

@@ -71,8 +71,6 @@ class SetSheet : public QWidget {
 
  signals:
   void queueWanted();
-  // Further sets of the film at hand, with what is known of it.
-  void setsWanted(std::vector<mottix::SetRecord> sets, mottix::TrackRecord tracks);
   void changed(mottix::SetId set);
   void trouble(QString text);
 

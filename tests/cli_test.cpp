@@ -152,6 +152,7 @@ TEST_F(CommandLine, AFileThatCannotBeReadEndsWithThree) {
 
 TEST_F(CommandLine, WhatCannotBeMeasuredEndsWithFour) {
   EXPECT_EQ(run("analyse " + film() + " --view front").code, 4);
+  EXPECT_EQ(run("analyse " + film() + " --bar-only --to 0.2").code, 2) << "no rep in that part";
   // A line across the picture is nothing upright, and a length of nothing is none.
   EXPECT_EQ(run("analyse " + film() + " --upright 100 200 400 210").code, 2);
   EXPECT_EQ(run("analyse " + film() + " --ruler 100 200 400 200 0").code, 2);

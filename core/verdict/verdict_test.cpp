@@ -199,6 +199,26 @@ TEST(Analyse, FindsAHighRepAndLeavesACleanSetAlone) {
   EXPECT_EQ(run(high).decision.action, LoadAction::kAdd);
 }
 
+TEST(Analyse, OnlyThePartThatIsTheSetCounts) {
+  known::KnownSquat plan;
+  plan.reps = 3;
+  const auto clip = known::film(plan);
+  const auto whole = analyse(clip.tracks, std::nullopt, {}, builtInRuleBook());
+  ASSERT_TRUE(whole);
+  ASSERT_EQ(whole->reps.size(), 3u);
+  ASSERT_EQ(whole->sets.size(), 1u);
+  AnalysisSettings settings;
+  settings.part = FilmPart{whole->reps[0].end_frame, whole->reps[1].end_frame};
+  const auto second = analyse(clip.tracks, std::nullopt, settings, builtInRuleBook());
+  ASSERT_TRUE(second);
+  ASSERT_EQ(second->reps.size(), 1u);
+  EXPECT_EQ(second->reps[0].number, 1);
+  EXPECT_EQ(second->reps[0].turn_frame, whole->reps[1].turn_frame);
+  settings.part = FilmPart{0, whole->reps[0].start_frame};
+  EXPECT_EQ(analyse(clip.tracks, std::nullopt, settings, builtInRuleBook()).error().remedy,
+            Remedy::kCorrectInput);
+}
+
 TEST(Analyse, NoRepAndNoBarAreSaid) {
   known::KnownSquat still;
   still.travel_m = 0.02;
