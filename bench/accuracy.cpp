@@ -1,4 +1,5 @@
 #include "bench/accuracy.h"
+#include "core/motion/joint_corrections.h"
 
 #include <algorithm>
 #include <cmath>
@@ -129,7 +130,7 @@ int printAccuracy(const std::vector<std::filesystem::path>& clips) {
     AnalysisSettings settings;
     settings.load_kg = truth->load_kg;
     settings.lift = truth->lift;
-    std::array<JointTrack, kJointCount> raw;
+    JointTracks raw;
     Expected<void> carried;
     if (clip)
       carried =

@@ -7,6 +7,7 @@
 
 #include "bench/accuracy.h"
 #include "bench/clip_truth.h"
+#include "core/motion/joint_corrections.h"
 #include "vision/joint_finder.h"
 
 namespace mottix {
@@ -86,12 +87,12 @@ void addClip(const std::filesystem::path& path, const ClipTruth& truth, BodyPoin
   settings.load_kg = truth.load_kg;
   bool joints = false;
   if (side && truth.lift == Lift::kSquat) {
-    std::array<JointTrack, kJointCount> raw;
-    std::array<double, kJointCount> sd_px{};
-    joints = trackFoundJoints(path, *clip, {450.0, truth.load_kg}, Facing::kUnknown, std::nullopt,
-                                     network, raw, sd_px)
+    JointTracks raw;
+    FoundSpread spread;
+    joints = trackFoundJoints(path, *clip, {450.0, truth.load_kg}, Facing::kUnknown, std::nullopt, network,
+                              raw, spread)
                  .has_value();
-    if (joints) layCorrections(clip->tracks, raw, {}, sd_px);
+    if (joints) layCorrections(clip->tracks, raw, {}, spread);
   }
   const auto a = analyse(clip->tracks, clip->axis, settings, builtInRuleBook());
   if (!a) return;

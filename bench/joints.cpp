@@ -25,14 +25,16 @@ struct Seen {
   double inside = 0.0;  // percent of the coordinates within one stated standard deviation
 };
 
-Seen compare(ClipTracks tracks, const std::array<JointTrack, kJointCount>& raw,
-             const std::array<double, kJointCount>& found_sd_px, const std::vector<PlacedPoints>& placed,
-             const ClipTruth& truth) {
-  layCorrections(tracks, raw, placed, found_sd_px);
+Seen compare(ClipTracks tracks, const JointTracks& raw, const FoundSpread& found,
+             const std::vector<PlacedPoints>& placed, const ClipTruth& truth) {
+  layCorrections(tracks, raw, placed, found);
   Seen out;
-  double counted = 0.0;
-  const std::size_t frames = std::min(tracks.frameCount(), truth.plate_px.size());
-  for (std::size_t f = 0; f < frames; ++f) {
+  double counted = 0.0, frames = 0.0;
+  // Only reps are judged, not how the lifter comes to the bar and leaves it.
+  const double from_s = truth.reps.front().start_s, to_s = truth.reps.back().end_s;
+  for (std::size_t f = 0; f < std::min(tracks.frameCount(), truth.plate_px.size()); ++f) {
+    if (tracks.time_s[f] < from_s || tracks.time_s[f] > to_s) continue;
+    frames += 1.0;
     for (Joint j : kPlacedJoints) {
       const JointSample& s = tracks.track(j)[f];
       const Vec2 e = s.p_px - truth.joint_px[indexOf(j)][f];
@@ -49,10 +51,10 @@ Seen compare(ClipTracks tracks, const std::array<JointTrack, kJointCount>& raw,
       };
       const double d = angle([&](Joint j) { return tracks.track(j)[f].p_px; }) -
                        angle([&](Joint j) { return truth.joint_px[indexOf(j)][f]; });
-      out.rms_deg[k] += d * d / static_cast<double>(frames);
+      out.rms_deg[k] += d * d;
     }
   }
-  for (double& d : out.rms_deg) d = std::sqrt(d);
+  for (double& d : out.rms_deg) d = std::sqrt(d / frames);
   out.inside /= counted;
   return out;
 }
@@ -88,46 +90,57 @@ int printJoints(const std::vector<std::filesystem::path>& clips, const std::file
       std::printf("| %s | %s |\n", path.stem().c_str(), clip.error().text.c_str());
       continue;
     }
-    const auto found =
-        findJoints(path, *clip, {450.0, truth->load_kg}, Facing::kUnknown, std::nullopt, *network);
-    const double found_s = seconds(at);
-    at = Clock::now();
-    if (!found) {
-      std::printf("| %s | %s |\n", path.stem().c_str(), found.error().text.c_str());
-      continue;
+    const LoadedBar loaded{450.0, truth->load_kg};
+    // What the program does not find by itself, the coach lays on one picture.
+    const bool by_itself = truth->lift == Lift::kSquat;
+    JointTracks raw;
+    FoundSpread spread;
+    std::vector<PlacedPoints> placed;
+    Facing facing = Facing::kUnknown;
+    double found_s = 0.0;
+    PlacedPoints first = truth->first;
+    if (by_itself) {
+      const auto found = findJoints(path, *clip, loaded, facing, std::nullopt, *network);
+      found_s = seconds(at);
+      if (!found) {
+        std::printf("| %s | %s |\n", path.stem().c_str(), found.error().text.c_str());
+        continue;
+      }
+      facing = found->facing;
+      first = found->joints.points;
+      spread = found->joints.spread;
+    } else {
+      placed = {first};
     }
-    std::array<JointTrack, kJointCount> raw;
-    if (auto ok = trackJoints(path, *clip, {450.0, truth->load_kg}, Lift::kSquat, found->facing,
-                              found->joints.points, raw);
-        !ok) {
+    at = Clock::now();
+    if (auto ok = trackJoints(path, *clip, loaded, truth->lift, facing, first, raw); !ok) {
       std::printf("| %s | %s |\n", path.stem().c_str(), ok.error().text.c_str());
       continue;
     }
     const double carried_s = seconds(at);
-    const auto camera = estimateCamera(clip->tracks, clip->axis, {450.0, truth->load_kg}, found->facing);
+    const auto camera = estimateCamera(clip->tracks, clip->axis, loaded, facing);
     const double height_px = 1000.0 * truth->height_m / camera->camera.mmPerPx(0.1);
-    const Seen before = compare(clip->tracks, raw, found->joints.sd_px, {}, *truth);
+    const Seen before = compare(clip->tracks, raw, spread, placed, *truth);
     // The coach takes six joints that the program offers and puts them where they are, as well as a hand can.
-    std::vector<PlacedPoints> placed;
     std::mt19937 draw(3);
     std::normal_distribution<> normal;
     const double radius_px = camera->camera.plate_radius_px;
-    for (int drag = 0; drag < 6; ++drag) {
-      layCorrections(clip->tracks, raw, placed, found->joints.sd_px);
-      const auto analysis = analyse(clip->tracks, clip->axis, {}, builtInRuleBook());
+    std::size_t drags = 0;
+    for (; drags < 6; ++drags) {
+      layCorrections(clip->tracks, raw, placed, spread);
+      AnalysisSettings settings;
+      settings.lift = truth->lift;
+      settings.load_kg = truth->load_kg;
+      const auto analysis = analyse(clip->tracks, clip->axis, settings, builtInRuleBook());
       if (!analysis) break;
-      const auto next = suggestCorrection(clip->tracks, analysis->reps, placed, radius_px);
+      const auto next = suggestCorrection(clip->tracks, raw, placed, spread, analysis->reps);
       if (!next) break;
-      const double hand_px = 0.5 * PlacementErrors{}.hand_of_radius * radius_px;
+      const double hand_px = 0.5 * CorrectionModel{}.hand_of_radius * radius_px;
       placeJoint(
           placed, next->frame, next->joint,
           truth->joint_px[indexOf(next->joint)][next->frame] + hand_px * Vec2(normal(draw), normal(draw)));
     }
-    std::size_t drags = 0;
-    for (const PlacedPoints& p : placed)
-      drags += static_cast<std::size_t>(
-          std::count_if(p.joints.begin(), p.joints.end(), [](const auto& j) { return j.has_value(); }));
-    const Seen after = compare(clip->tracks, raw, found->joints.sd_px, placed, *truth);
+    const Seen after = compare(clip->tracks, raw, spread, placed, *truth);
     auto percent = [&](std::vector<double> v) { return 100.0 * medianOf(std::move(v)) / height_px; };
     std::printf(
         "| %s | %.1f | %.1f | %.1f | %.1f | %.1f | %.1f / %.1f / %.1f | %.0f %% | %zu | %.1f / %.1f / %.1f | "

@@ -54,7 +54,7 @@ int printLengths(const std::vector<std::filesystem::path>& clips) {
       std::fprintf(stderr, "%s\n", (truth ? clip.error() : truth.error()).text.c_str());
       return 1;
     }
-    const double sd_px = PlacementErrors{}.hand_of_radius * clip->tracks.bar.front().radius_px;
+    const double sd_px = CorrectionModel{}.hand_of_radius * clip->tracks.bar.front().radius_px;
     const std::array exact = {truth->thigh_m, truth->shank_m, truth->trunk_m};
     for (const bool careful : {true, false}) {
       PlacedPoints placed = truth->first;
@@ -62,7 +62,7 @@ int printLengths(const std::vector<std::filesystem::path>& clips) {
         for (auto& joint : placed.joints)
           if (joint) *joint += sd_px * Vec2(hand(rng), hand(rng));
       ClipTracks tracks = clip->tracks;
-      std::array<JointTrack, kJointCount> raw;
+      JointTracks raw;
       if (auto ok =
               trackJoints(path, *clip, {450.0, truth->load_kg}, Lift::kSquat, Facing::kUnknown, placed, raw);
           !ok) {

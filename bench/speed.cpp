@@ -10,6 +10,7 @@
 
 #include "bench/accuracy.h"
 #include "bench/clip_truth.h"
+#include "core/motion/joint_corrections.h"
 #include "core/verdict/analysis.h"
 #include "core/verdict/rule_book.h"
 #include "vision/joint_finder.h"
@@ -85,11 +86,11 @@ bool analyseAll(const std::filesystem::path& path, double load_kg, BodyPointNetw
   auto clip = trackBar(path);
   if (!clip) return false;
   const LoadedBar loaded{450.0, load_kg};
-  std::array<JointTrack, kJointCount> raw;
-  std::array<double, kJointCount> sd_px{};
-  if (!trackFoundJoints(path, *clip, loaded, Facing::kUnknown, std::nullopt, network, raw, sd_px))
+  JointTracks raw;
+  FoundSpread spread;
+  if (!trackFoundJoints(path, *clip, loaded, Facing::kUnknown, std::nullopt, network, raw, spread))
     return false;
-  layCorrections(clip->tracks, raw, {}, sd_px);
+  layCorrections(clip->tracks, raw, {}, spread);
   AnalysisSettings settings;
   return analyse(clip->tracks, clip->axis, settings, builtInRuleBook()).has_value();
 }

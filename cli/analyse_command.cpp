@@ -13,6 +13,7 @@
 
 #include "cli/commands.h"
 #include "cli/files.h"
+#include "core/motion/joint_corrections.h"
 #include "report/analysis_document.h"
 #include "report/athlete_document.h"
 #include "report/wording.h"
@@ -136,7 +137,7 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
     find = false;
   }
   if (!edit.placed.empty()) {
-    std::array<JointTrack, kJointCount> raw;
+    JointTracks raw;
     auto carried =
         trackJoints(o.clip, *clip, LoadedBar{o.plate_mm, o.load_kg}, settings.lift, settings.facing,
                     edit.placed.front(), raw, progress("following the joints", half, 1.0));
@@ -146,16 +147,16 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
   }
   std::string no_joints;  // why the program found none
   if (find) {
-    std::array<JointTrack, kJointCount> raw;
-    std::array<double, kJointCount> found_sd_px{};
+    JointTracks raw;
+    FoundSpread spread;
     auto network = BodyPointNetwork::load(o.models);
     const auto found =
         network ? trackFoundJoints(o.clip, *clip, LoadedBar{o.plate_mm, o.load_kg}, settings.facing, body,
-                                   *network, raw, found_sd_px, progress("finding the joints", half, 1.0))
+                                   *network, raw, spread, progress("finding the joints", half, 1.0))
                 : tl::make_unexpected(network.error());
     if (shows) std::fprintf(stderr, "\r                              \r");
     if (found)
-      layCorrections(clip->tracks, raw, {}, found_sd_px);
+      layCorrections(clip->tracks, raw, {}, spread);
     else
       no_joints = found.error().text;
   }

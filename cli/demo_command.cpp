@@ -4,6 +4,7 @@
 #include <memory>
 #include <sstream>
 
+#include "core/motion/joint_corrections.h"
 #include "cli/commands.h"
 #include "cli/files.h"
 #include "core/body/lengths_from_clip.h"

@@ -69,7 +69,7 @@ Expected<TrackOutcome> runJoints(const TrackJob& job, const std::filesystem::pat
   auto network = BodyPointNetwork::load(models);
   const auto found = network
                          ? trackFoundJoints(job.film, clip, loadedBar(job.asked), job.asked.facing, job.body,
-                                            *network, out.record.carried, out.record.found_sd_px, progress)
+                                            *network, out.record.carried, out.record.found, progress)
                          : tl::make_unexpected(network.error());
   if (found) return out;
   if (found.error().remedy == Remedy::kCancelled) return tl::make_unexpected(found.error());

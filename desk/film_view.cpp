@@ -275,6 +275,23 @@ std::optional<Joint> FilmView::jointNear(const QPointF& widget,
   return best;
 }
 
+std::optional<Joint> FilmView::pointedJoint() const {
+  if (asked_ && asked_->frame == shown_) return asked_->joint;
+  if (mode_ != Mode::kWatch || !underMouse()) return std::nullopt;
+  return jointNear(mouse_, jointsAt(shown_));
+}
+
+void FilmView::putJoint(Joint joint, const Vec2& film_px) {
+  if (isLocked(joint)) return;
+  asked_.reset();
+  emit jointMoved(shown_, joint, film_px.x(), film_px.y());
+}
+
+bool FilmView::isLocked(Joint joint) const {
+  const auto& locked = data_->set.edit.locked;
+  return std::find(locked.begin(), locked.end(), joint) != locked.end();
+}
+
 // The frame whose bar lies nearest to the hand, not far along the path; going on in time is preferred to
 // turning back, so that the bar goes through its lowest point and up again.
 void FilmView::pullBarTo(const Vec2& film_px) {
@@ -426,7 +443,7 @@ void FilmView::mousePressEvent(QMouseEvent* event) {
     update();
     return;
   }
-  if (const auto joint = jointNear(mouse_, jointsAt(shown_))) {
+  if (const auto joint = jointNear(mouse_, jointsAt(shown_)); joint && !isLocked(*joint)) {
     grip_ = Grip::kJoint;
     held_ = *joint;
     held_at_px_ = at;
@@ -607,7 +624,11 @@ void FilmView::paintJoints(QPainter& p, const std::array<std::optional<Vec2>, kJ
     p.setPen(QPen(held ? theme().clay : QColor("#1c2426"), 2.0));
     p.setBrush(kOnFilm);
     const double r = handles || held ? 6.5 : 4.5;
-    p.drawEllipse(at, r, r);
+    // A square stays where it is.
+    if (mode_ == Mode::kWatch && isLocked(static_cast<Joint>(j)))
+      p.drawRect(QRectF(at.x() - r, at.y() - r, 2 * r, 2 * r));
+    else
+      p.drawEllipse(at, r, r);
   }
 }
 

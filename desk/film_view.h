@@ -55,6 +55,10 @@ class FilmView : public QWidget {
   // arrows, and Enter says that it is right.
   void ask(std::size_t frame, Joint joint);
   bool asking() const { return asked_.has_value(); }
+  // Puts a joint right on the frame shown, as a drag does; not one that is kept as it is.
+  void putJoint(Joint joint, const Vec2& film_px);
+  // The joint asked for, or the one under the mouse.
+  std::optional<Joint> pointedJoint() const;
   bool playing() const { return play_.isActive(); }
 
   QPointF toWidget(const Vec2& film_px) const;
@@ -119,6 +123,7 @@ class FilmView : public QWidget {
   QSizeF filmSize() const;
   QRectF filmRect() const;
   std::size_t frameCount() const;
+  bool isLocked(Joint joint) const;
   std::optional<Joint> jointNear(const QPointF& widget,
                                  const std::array<std::optional<Vec2>, kJointCount>& points) const;
   std::array<std::optional<Vec2>, kJointCount> jointsAt(std::size_t frame) const;

@@ -1,6 +1,6 @@
 #include "desk/set_analysis.h"
 
-#include "vision/analyse_clip.h"
+#include "core/motion/joint_corrections.h"
 
 namespace mottix {
 
@@ -9,7 +9,7 @@ SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const 
   playAsLived(tracks.time_s, edit.asked.recorded_fps);
   // Joints carried from a figure that was taken back are not shown.
   if (record.hasJoints() && (record.foundByItself() || !edit.placed.empty()))
-    layCorrections(tracks, record.carried, edit.placed, record.found_sd_px);
+    layCorrections(tracks, record.carried, edit.placed, record.found);
   auto analysis = analyse(tracks, record.axis, settingsFor(athlete, edit), builtInRuleBook());
   if (analysis && record.foundByItself() && edit.placed.empty())
     analysis->warnings.push_back(Warning::kJointsFound);

@@ -116,8 +116,8 @@ void SetSheet::build() {
     s->setContext(Qt::WidgetWithChildrenShortcut);
     connect(s, &QShortcut::activated, this, [this, k] { focusStation(k); });
   }
-  auto key = [&](Qt::Key k, void (SetSheet::*slot)()) {
-    auto* s = new QShortcut(QKeySequence(k), this);
+  auto key = [&](const QKeySequence& k, void (SetSheet::*slot)()) {
+    auto* s = new QShortcut(k, this);
     s->setContext(Qt::WidgetWithChildrenShortcut);
     connect(s, &QShortcut::activated, this, slot);
   };
@@ -128,6 +128,9 @@ void SetSheet::build() {
   key(Qt::Key_BracketRight, &SetSheet::endHere);
   key(Qt::Key_X, &SetSheet::splitSets);
   key(Qt::Key_N, &SetSheet::askLeastSure);
+  key(Qt::Key_K, &SetSheet::keepPointed);
+  key(Qt::SHIFT | Qt::Key_K, &SetSheet::keepFigure);
+  key(Qt::Key_D, &SetSheet::putAsNeighbour);
   key(Qt::Key_W, &SetSheet::confirmView);
   key(Qt::Key_G, &SetSheet::confirmLift);
   key(Qt::Key_V, &SetSheet::playSlower);
@@ -203,6 +206,7 @@ QWidget* SetSheet::buildFilmSide() {
   connect(film_, &FilmView::figurePlaced, this, [this](const PlacedPoints& points) {
     SetEdit after = data_.set.edit;
     after.placed = {points};
+    after.locked.clear();
     if (data_.record) data_.record->carried = {};
     push(tr("Place the figure"), after);
   });
@@ -1098,10 +1102,10 @@ void SetSheet::placeFigure() {
 
 void SetSheet::askLeastSure() {
   asks_ = false;
-  if (!data_.analysis || !data_.tracks.has(Joint::kHip))
+  if (!data_.record || !data_.analysis || !data_.tracks.has(Joint::kHip))
     return emit trouble(tr("There are no joints to put right yet. Place the figure first (P)."));
-  const auto next = suggestCorrection(data_.tracks, data_.analysis->reps, data_.set.edit.placed,
-                                      data_.analysis->camera.plate_radius_px);
+  const auto next = suggestCorrection(data_.tracks, data_.record->carried, data_.set.edit.placed,
+                                      data_.record->found, data_.analysis->reps, data_.set.edit.locked);
   if (!next) {
     film_->update();
     return emit trouble(
@@ -1112,9 +1116,58 @@ void SetSheet::askLeastSure() {
   const double cm = 0.1 * next->sd_px * data_.analysis->body_scale.value;
   emit trouble(
       tr("Least sure: the %1, ± %2 cm. Drag it, or move it with Shift and the arrows; Enter when it is "
-         "right, Esc to stop.")
+         "right, D where you placed it last, K to keep it in all reps, Esc to stop.")
           .arg(QString::fromUtf8(nameOf(next->joint).data()))
           .arg(cm, 0, 'f', 0));
+}
+
+// Right as it is: no hand and no other joint moves it until K lets it go again.
+void SetSheet::keepPointed() {
+  const auto joint = film_->pointedJoint();
+  if (!joint || !data_.analysis)
+    return emit trouble(tr("Point at a joint, or let one be asked for (N); then K keeps it as it is."));
+  const QString name = QString::fromUtf8(nameOf(*joint).data());
+  SetEdit after = data_.set.edit;
+  if (std::erase(after.locked, *joint) > 0) {
+    push(tr("Let the %1 go").arg(name), after);
+    return emit trouble(tr("The %1 can be moved again.").arg(name));
+  }
+  keepJoint(after.placed, data_.tracks, data_.analysis->reps, *joint);
+  after.locked.push_back(*joint);
+  std::sort(after.locked.begin(), after.locked.end());
+  push(tr("Keep the %1").arg(name), after);
+  emit trouble(tr("The %1 is right in all reps and stays as it is; K lets it go.").arg(name));
+  if (asks_) askLeastSure();
+}
+
+void SetSheet::keepFigure() {
+  if (!data_.analysis || !data_.tracks.has(Joint::kHip))
+    return emit trouble(tr("There are no joints to keep yet. Place the figure first (P)."));
+  SetEdit after = data_.set.edit;
+  after.locked.clear();
+  if (!data_.set.edit.locked.empty()) {
+    push(tr("Let all joints go"), after);
+    return emit trouble(tr("All joints can be moved again."));
+  }
+  for (std::size_t j = 0; j < kJointCount; ++j) {
+    const auto joint = static_cast<Joint>(j);
+    if (!data_.tracks.has(joint)) continue;
+    keepJoint(after.placed, data_.tracks, data_.analysis->reps, joint);
+    after.locked.push_back(joint);
+  }
+  push(tr("Keep all joints"), after);
+  emit trouble(
+      tr("All joints of this side are right in all reps and stay as they are; Shift and K lets them go."));
+}
+
+void SetSheet::putAsNeighbour() {
+  const auto joint = film_->pointedJoint();
+  const std::size_t frame = film_->shownFrame();
+  const auto at = joint ? sameAsNeighbour(data_.tracks, data_.set.edit.placed, frame, *joint) : std::nullopt;
+  if (!at)
+    return emit trouble(
+        tr("Point at a joint, or let one be asked for (N); then D puts it where you placed it last."));
+  film_->putJoint(*joint, *at);
 }
 
 void SetSheet::confirmView() {

@@ -50,6 +50,9 @@ class SetSheet : public QWidget {
  public slots:
   void placeFigure();
   void askLeastSure();
+  void keepPointed();
+  void keepFigure();
+  void putAsNeighbour();
   // One key says from where it was filmed: what the program found, then the other way round.
   void confirmView();
   // The set begins, or ends, on the frame shown; what lies outside does not count.

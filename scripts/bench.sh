@@ -60,6 +60,12 @@ for seed in 1 2 3 4 5 6 7 8 9 10; do
   [ -e "${clip%.mp4}.truth.json" ] || build/bin/mottix-cli film "$clip" --seed "$seed"
   clips+=("$clip")
 done
+pulled=()  # deadlifts from the side
+for seed in 1 2 3 4; do
+  clip=build/bench/deadlift_$seed.mp4
+  [ -e "${clip%.mp4}.truth.json" ] || build/bin/mottix-cli film "$clip" --lift deadlift --seed "$seed"
+  pulled+=("$clip")
+done
 if [ "$what" = accuracy ] || [ "$what" = all ]; then
   held=()  # the same camera in a hand
   for seed in 3 4; do
@@ -67,19 +73,13 @@ if [ "$what" = accuracy ] || [ "$what" = all ]; then
     [ -e "${clip%.mp4}.truth.json" ] || build/bin/mottix-cli film "$clip" --seed "$seed" --reps 3 --shake 5
     held+=("$clip")
   done
-  pulled=()  # deadlifts from the side
-  for seed in 1 2 3 4; do
-    clip=build/bench/deadlift_$seed.mp4
-    [ -e "${clip%.mp4}.truth.json" ] || build/bin/mottix-cli film "$clip" --lift deadlift --seed "$seed"
-    pulled+=("$clip")
-  done
   build/bin/mottix-bench accuracy "${pulled[@]}" | sed "/^### Findings/,\$d" >build/bench/deadlifts.md
   put docs/accuracy.md deadlifts build/bench/deadlifts.md
   build/bin/mottix-bench accuracy "${clips[@]}" "${held[@]}" >build/bench/accuracy.md
   put docs/accuracy.md table build/bench/accuracy.md
 fi
 if [ "$what" = joints ] || [ "$what" = all ]; then
-  build/bin/mottix-bench joints --models build/models "${clips[@]}" >build/bench/joints.md
+  build/bin/mottix-bench joints --models build/models "${clips[@]}" "${pulled[@]}" >build/bench/joints.md
   put docs/accuracy.md joints build/bench/joints.md
 fi
 large=()

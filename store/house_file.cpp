@@ -230,6 +230,14 @@ struct HouseFile::Impl {
       drawn.bind(9, line.length_m);
       drawn.exec();
     }
+    clear("locked_joint", id);
+    SQLite::Statement locked(db, "INSERT INTO locked_joint VALUES (?, ?)");
+    for (const Joint joint : edit.locked) {
+      locked.reset();
+      locked.bind(1, raw(id));
+      locked.bind(2, std::string(nameOf(joint)));
+      locked.exec();
+    }
     clear("overrule", id);
     SQLite::Statement overrule(db, "INSERT INTO overrule VALUES (?, ?)");
     for (const std::string& rule : edit.overruled) {
@@ -586,6 +594,11 @@ struct HouseFile::Impl {
                                     Vec2(drawn.getColumn(2).getDouble(), drawn.getColumn(3).getDouble()),
                                     Vec2(drawn.getColumn(4).getDouble(), drawn.getColumn(5).getDouble()),
                                     drawn.getColumn(6).getDouble()});
+    SQLite::Statement locked(db, "SELECT joint FROM locked_joint WHERE set_id = ?");
+    locked.bind(1, raw(set.id));
+    while (locked.executeStep())
+      if (const auto joint = jointNamed(locked.getColumn(0).getString())) set.edit.locked.push_back(*joint);
+    std::sort(set.edit.locked.begin(), set.edit.locked.end());
     SQLite::Statement rules(db, "SELECT rule FROM overrule WHERE set_id = ? ORDER BY rule");
     rules.bind(1, raw(set.id));
     while (rules.executeStep()) set.edit.overruled.push_back(rules.getColumn(0).getString());
@@ -854,11 +867,17 @@ Expected<std::optional<TrackRecord>> HouseFile::loadTracks(SetId id) const {
         }
       }
     }
-    SQLite::Statement found(impl_->db, "SELECT joint, sd_px FROM found_joint WHERE set_id = ?");
+    SQLite::Statement found(impl_->db,
+                            "SELECT joint, other, xx, xy, yx, yy FROM found_spread WHERE set_id = ?");
     found.bind(1, raw(id));
-    while (found.executeStep())
-      if (const auto joint = jointNamed(found.getColumn(0).getString()))
-        out.found_sd_px[indexOf(*joint)] = found.getColumn(1).getDouble();
+    while (found.executeStep()) {
+      const auto joint = jointNamed(found.getColumn(0).getString()),
+                 other = jointNamed(found.getColumn(1).getString());
+      if (!joint || !other) continue;
+      Eigen::Matrix2d both;
+      for (int k = 0; k < 4; ++k) both(k / 2, k % 2) = found.getColumn(2 + k).getDouble();
+      out.found.set(*joint, *other, both);
+    }
     if (out.tracks.bar.empty()) return damaged();
     if (!out.tracks.shake.empty() && out.tracks.shake.size() != out.tracks.bar.size()) return damaged();
     for (const auto& end : out.tracks.ends)
@@ -886,7 +905,7 @@ Expected<void> HouseFile::saveTracks(SetId id, const ClipFacts& clip, const Trac
     facts.exec();
     impl_->clear("track", id);
     impl_->clear("tracking", id);
-    impl_->clear("found_joint", id);
+    impl_->clear("found_spread", id);
     SQLite::Statement head(impl_->db, "INSERT INTO tracking VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)");
     head.bind(1, raw(id));
     head.bind(2, record.version);
@@ -948,15 +967,19 @@ Expected<void> HouseFile::saveTracks(SetId id, const ClipFacts& clip, const Trac
         values.insert(values.end(), {s.p_px.x(), s.p_px.y(), s.sd_px, s.known ? 1.0 : 0.0});
       put(std::string(kJointNames[j]), values);
     }
-    SQLite::Statement found(impl_->db, "INSERT INTO found_joint VALUES (?, ?, ?)");
-    for (std::size_t j = 0; j < kJointCount; ++j) {
-      if (record.found_sd_px[j] <= 0.0) continue;
-      found.reset();
-      found.bind(1, raw(id));
-      found.bind(2, std::string(kJointNames[j]));
-      found.bind(3, record.found_sd_px[j]);
-      found.exec();
-    }
+    SQLite::Statement found(impl_->db, "INSERT INTO found_spread VALUES (?, ?, ?, ?, ?, ?, ?)");
+    for (std::size_t j = 0; j < kJointCount; ++j)
+      for (std::size_t k = j; k < kJointCount; ++k) {
+        const auto joint = static_cast<Joint>(j), other = static_cast<Joint>(k);
+        if (!record.found.has(joint) || !record.found.has(other)) continue;
+        const Eigen::Matrix2d both = record.found.of(joint, other);
+        found.reset();
+        found.bind(1, raw(id));
+        found.bind(2, std::string(kJointNames[j]));
+        found.bind(3, std::string(kJointNames[k]));
+        for (int n = 0; n < 4; ++n) found.bind(4 + n, both(n / 2, n % 2));
+        found.exec();
+      }
     SQLite::Statement state(impl_->db,
                             "UPDATE lift_set SET problem = '', state = CASE state WHEN 'reviewed' THEN state "
                             "ELSE 'tracked' END WHERE id = ?");

@@ -45,6 +45,7 @@ class HouseFileTest : public testing::Test {
     set.edit.asked = {Lift::kSquat, "low bar", 5, 82.5, 8.0, Facing::kRight, 450.0};
     set.edit.asked.view = View::kRear;
     set.edit.asked.lift_source = LiftSource::kSeen;
+    set.edit.locked = {Joint::kKnee, Joint::kAnkle};
     set.edit.overruled = {"squat.high"};
     set.edit.placed = {{7, {}}, {3, {}}};
     set.edit.placed[0].joints[indexOf(Joint::kHip)] = Vec2(1.25, 2.5);
@@ -75,7 +76,9 @@ class HouseFileTest : public testing::Test {
       record.tracks.shake.push_back({Vec2(1.5 * i, -i), 0.001 * i, 0.002 * i, 0.3, i != 3});
     record.carried[indexOf(Joint::kHip)].assign(5, {Vec2(10, 20), 1.5, true});
     record.carried[indexOf(Joint::kHip)][2].known = false;
-    record.found_sd_px[indexOf(Joint::kHip)] = 17.5;
+    record.found.set(Joint::kHip, Joint::kHip, Eigen::Matrix2d{{300.0, 20.0}, {20.0, 280.0}});
+    record.found.set(Joint::kShoulder, Joint::kShoulder, Eigen::Matrix2d{{200.0, 0.0}, {0.0, 90.0}});
+    record.found.set(Joint::kHip, Joint::kShoulder, Eigen::Matrix2d{{150.0, 4.0}, {-6.0, 70.0}});
     return record;
   }
   static std::string bytes(const fs::path& file) {
@@ -263,7 +266,7 @@ TEST_F(HouseFileTest, TracksComeBackExactly) {
   }
   EXPECT_FALSE(loaded->carried[indexOf(Joint::kHip)][2].known);
   EXPECT_TRUE(loaded->carried[indexOf(Joint::kKnee)].empty());
-  EXPECT_EQ(loaded->found_sd_px, record.found_sd_px);
+  EXPECT_EQ(loaded->found, record.found);
   EXPECT_TRUE(loaded->foundByItself());
   EXPECT_EQ(loaded->axis->vanishing_px, record.axis->vanishing_px);
   ASSERT_TRUE(loaded->axis->far_ratio);
@@ -321,7 +324,8 @@ TEST_F(HouseFileTest, RemovingASetTakesEverythingOfItAlong) {
   ASSERT_TRUE(house.removeSet(id));
   EXPECT_FALSE(house.loadSet(id));
   SQLite::Database db(path.string(), SQLite::OPEN_READONLY);
-  for (const char* table : {"track", "tracking", "found_joint", "placed_point", "room_line", "overrule", "clip"})
+  for (const char* table :
+       {"track", "tracking", "found_spread", "placed_point", "room_line", "locked_joint", "overrule", "clip"})
     EXPECT_EQ(db.execAndGet(std::string("SELECT count(*) FROM ") + table).getInt(), 0) << table;
 }
 

@@ -2,7 +2,7 @@
 
 namespace mottix {
 
-const std::array<std::string_view, 9> kMigrations = {
+const std::array<std::string_view, 11> kMigrations = {
     R"sql(
 CREATE TABLE athlete (
   id INTEGER PRIMARY KEY,
@@ -220,6 +220,27 @@ ALTER TABLE lift_set ADD COLUMN lift_source TEXT NOT NULL DEFAULT 'said';  -- as
     R"sql(
 ALTER TABLE lift_set ADD COLUMN part_first INTEGER;  -- frames of the film that are this set; NULL: all of it
 ALTER TABLE lift_set ADD COLUMN part_last INTEGER;
+)sql",
+    R"sql(
+CREATE TABLE found_spread (            -- of joints that the program placed itself, on the picture from which they are carried
+  set_id INTEGER NOT NULL REFERENCES lift_set(id) ON DELETE CASCADE,
+  joint TEXT NOT NULL,
+  other TEXT NOT NULL,                 -- the same joint, or one after it; each pair once
+  xx REAL NOT NULL,                    -- covariance of the joint's x with the other's x, px², and so on
+  xy REAL NOT NULL,
+  yx REAL NOT NULL,
+  yy REAL NOT NULL,
+  PRIMARY KEY (set_id, joint, other)
+);
+INSERT INTO found_spread SELECT set_id, joint, joint, sd_px * sd_px, 0, 0, sd_px * sd_px FROM found_joint;
+DROP TABLE found_joint;
+)sql",
+    R"sql(
+CREATE TABLE locked_joint (            -- right as it is, said the coach
+  set_id INTEGER NOT NULL REFERENCES lift_set(id) ON DELETE CASCADE,
+  joint TEXT NOT NULL,
+  PRIMARY KEY (set_id, joint)
+);
 )sql"};
 
 }  // namespace mottix

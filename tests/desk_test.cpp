@@ -907,6 +907,58 @@ TEST_F(Desk, TheLeastSureJointsAreOfferedOneAfterAnotherByKeyboard) {
   EXPECT_TRUE(window->notice().contains(QStringLiteral("Nothing is left"))) << asked;
 }
 
+TEST_F(Desk, AJointIsKeptAndPutWhereItWasByOneKeyEach) {
+  reopen(MOTTIX_MODELS);
+  openByKey(droppedAndFollowed());
+  SetSheet& sheet = window->sheet();
+  FilmView& view = sheet.film();
+  auto pointAt = [&](Joint joint) {
+    QTest::mouseMove(&view,
+                     view.toWidget(sheet.data().tracks.track(joint)[view.shownFrame()].p_px).toPoint());
+    QCoreApplication::processEvents();
+  };
+  auto goTo = [&](std::size_t frame) {
+    view.goTo(frame);
+    ASSERT_TRUE(waitFor([&] { return view.shownFrame() == frame; }));
+  };
+  // The heel, put right on one frame, is put there on another as well.
+  goTo(10);
+  const Vec2 heel = sheet.data().tracks.track(Joint::kHeel)[10].p_px + Vec2(12, 0);
+  drag(view, view.toWidget(sheet.data().tracks.track(Joint::kHeel)[10].p_px), view.toWidget(heel));
+  ASSERT_EQ(sheet.data().set.edit.placed.size(), 1u);
+  const Vec2 placed = *sheet.data().set.edit.placed[0].joints[indexOf(Joint::kHeel)];
+  goTo(90);
+  pointAt(Joint::kHeel);
+  QTest::keyClick(&view, Qt::Key_D);
+  ASSERT_EQ(sheet.data().set.edit.placed.size(), 2u) << window->notice().toStdString();
+  EXPECT_LT((*sheet.data().set.edit.placed[1].joints[indexOf(Joint::kHeel)] - placed).norm(), 1e-6);
+
+  // The shoulder is right: neither a drag nor the hip moves it, also after closing; K lets it go.
+  pointAt(Joint::kShoulder);
+  const Vec2 shoulder = sheet.data().tracks.track(Joint::kShoulder)[90].p_px;
+  QTest::keyClick(&view, Qt::Key_K);
+  EXPECT_EQ(sheet.data().set.edit.locked, std::vector<Joint>{Joint::kShoulder});
+  EXPECT_GE(sheet.data().set.edit.placed.size(), sheet.data().analysis->reps.size());
+  auto shoulderNow = [&] { return window->sheet().data().tracks.track(Joint::kShoulder)[90].p_px; };
+  drag(view, view.toWidget(shoulderNow()), view.toWidget(shoulderNow() + Vec2(0, 40)));
+  EXPECT_LT((shoulderNow() - shoulder).norm(), 2.0);
+  const Vec2 hip = sheet.data().tracks.track(Joint::kHip)[90].p_px;
+  drag(view, view.toWidget(hip), view.toWidget(hip + Vec2(-25, 10)));
+  EXPECT_LT((shoulderNow() - shoulder).norm(), 3.0);
+  const SetId id = sheet.data().set.id;
+  reopen(MOTTIX_MODELS);
+  openByKey(id);
+  EXPECT_EQ(window->sheet().data().set.edit.locked, std::vector<Joint>{Joint::kShoulder});
+  FilmView& again = window->sheet().film();
+  ASSERT_TRUE(waitFor([&] { return again.hasPicture(); }));
+  QTest::keyClick(&again, Qt::Key_K, Qt::ShiftModifier);
+  EXPECT_TRUE(window->sheet().data().set.edit.locked.empty());
+  QTest::keyClick(&again, Qt::Key_K, Qt::ShiftModifier);
+  EXPECT_GE(window->sheet().data().set.edit.locked.size(), 6u) << "all of them";
+  QTest::keySequence(window.get(), QKeySequence::Undo);
+  EXPECT_TRUE(window->sheet().data().set.edit.locked.empty());
+}
+
 TEST_F(Desk, AFigureThatIsTakenBackMakesRoomForWhatIsFound) {
   const SetId id = placedSheet();
   window->close();

@@ -7,7 +7,6 @@
 #include <opencv2/core.hpp>
 
 #include "core/motion/camera_shake.h"
-#include "core/motion/joint_corrections.h"
 #include "vision/bar_ends.h"
 #include "vision/camera_follower.h"
 #include "vision/upright_finder.h"
@@ -185,7 +184,7 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
 
 Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking& clip,
                            const LoadedBar& loaded, Lift lift, Facing facing, const PlacedPoints& first,
-                           std::array<JointTrack, kJointCount>& raw, const Progress& progress) {
+                           JointTracks& raw, const Progress& progress) {
   auto film = Film::open(path);
   if (!film) return tl::make_unexpected(film.error());
   const auto &heel = first.joints[indexOf(Joint::kHeel)], &toe = first.joints[indexOf(Joint::kToe)];
@@ -232,21 +231,6 @@ Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking
       track[i].sd_px /= part;
     }
   return {};
-}
-
-void layCorrections(ClipTracks& tracks, const std::array<JointTrack, kJointCount>& raw,
-                    const std::vector<PlacedPoints>& placed,
-                    const std::array<double, kJointCount>& found_sd_px) {
-  std::vector<double> radius;
-  for (const BarSample& s : tracks.bar)
-    if (s.state == TrackState::kSeen) radius.push_back(s.radius_px);
-  double typical = 60.0;
-  if (!radius.empty()) {
-    auto mid = radius.begin() + static_cast<long>(radius.size() / 2);
-    std::nth_element(radius.begin(), mid, radius.end());
-    typical = *mid;
-  }
-  tracks.joints = applyCorrections(raw, placed, tracks.time_s, typical, found_sd_px);
 }
 
 }  // namespace mottix

@@ -44,11 +44,6 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
 // tracks before corrections, so that a later correction needs no film.
 Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking& clip,
                            const LoadedBar& loaded, Lift lift, Facing facing, const PlacedPoints& first,
-                           std::array<JointTrack, kJointCount>& raw, const Progress& progress = {});
-
-// Joints of `tracks` from carried tracks and all placed points; `found_sd_px` as in TrackRecord.
-void layCorrections(ClipTracks& tracks, const std::array<JointTrack, kJointCount>& raw,
-                    const std::vector<PlacedPoints>& placed,
-                    const std::array<double, kJointCount>& found_sd_px = {});
+                           JointTracks& raw, const Progress& progress = {});
 
 }  // namespace mottix

@@ -40,6 +40,10 @@ constexpr double kModelOfRadius = 0.03, kHiddenOfRadius = 0.06;
 // From the floor up the plate comes before the thigh and at lock-out hides the hip, so that hip and trunk are
 // known worse and worse, in every rep anew: by so much a plate's radius of the way. Own allowance.
 constexpr double kPulledOfRadius = 0.25, kWholePull_m = 0.55;
+// How much more or less a joint goes astray than all this says, on the films of
+// core/motion/joint_corrections.h.
+constexpr double kKneeStated = 1.5, kShoulderOnBackStated = 0.3, kHipHeldStated = 1.5,
+                 kShoulderHeldStated = 2.0;
 
 struct Segment {
   Vec2 from, to;
@@ -564,8 +568,7 @@ Expected<void> readBackward(Film& film, std::size_t from, Want want,
   return {};
 }
 
-Expected<std::array<JointTrack, kJointCount>> carryJoints(Film& film, const CarryInput& input,
-                                                          const Progress& progress) {
+Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Progress& progress) {
   for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kShoulder})
     if (!input.placed.joints[indexOf(j)])
       return fail(Remedy::kMarkByHand,
@@ -575,7 +578,7 @@ Expected<std::array<JointTrack, kJointCount>> carryJoints(Film& film, const Carr
   if (input.placed.frame >= frames || input.bar.size() != frames)
     return fail(Remedy::kCorrectInput, "The points lie on frame " + std::to_string(input.placed.frame) +
                                            ", but the film has only " + std::to_string(frames) + " frames.");
-  std::array<JointTrack, kJointCount> out;
+  JointTracks out;
   std::vector<Joint> carried = {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kShoulder};
   for (Joint j : {Joint::kHeel, Joint::kToe})
     if (input.placed.joints[indexOf(j)]) carried.push_back(j);
@@ -600,8 +603,15 @@ Expected<std::array<JointTrack, kJointCount>> carryJoints(Film& film, const Carr
       double model = foot ? 0.02 : hidden ? kHiddenOfRadius : kModelOfRadius;
       if (input.hold == Hold::kInHands && (j == Joint::kHip || j == Joint::kShoulder))
         model = std::hypot(model, kPulledOfRadius * chain.risen(bar) / kWholePull_m);
-      s.sd_px =
-          frame == input.placed.frame ? 0.0 : std::hypot(model * radius_px, foot ? 0.0 : chain.sd_px(j));
+      const double times = foot                ? 1.0
+                           : j == Joint::kKnee ? kKneeStated
+                           : input.hold == Hold::kInHands
+                               ? (j == Joint::kHip ? kHipHeldStated : kShoulderHeldStated)
+                           : j == Joint::kShoulder && input.hold == Hold::kOnBack ? kShoulderOnBackStated
+                                                                                  : 1.0;
+      s.sd_px = frame == input.placed.frame
+                    ? 0.0
+                    : times * std::hypot(model * radius_px, foot ? 0.0 : chain.sd_px(j));
       out[indexOf(j)][frame] = s;
     }
   };

@@ -41,8 +41,7 @@ struct CarryInput {
   std::size_t held_from = 0, held_to = 0;  // of kInHands: frames from one to the other
 };
 
-Expected<std::array<JointTrack, kJointCount>> carryJoints(Film& film, const CarryInput& input,
-                                                          const Progress& progress = {});
+Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Progress& progress = {});
 
 // Visits frames from `from` down to 0, decoding each stretch once; memory stays bounded.
 Expected<void> readBackward(Film& film, std::size_t from, Want want,

@@ -132,8 +132,8 @@ Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTr
 
 Expected<void> trackFoundJoints(const std::filesystem::path& path, const ClipTracking& clip,
                                 const LoadedBar& loaded, Facing facing, const std::optional<Body>& body,
-                                BodyPointNetwork& network, std::array<JointTrack, kJointCount>& raw,
-                                std::array<double, kJointCount>& found_sd_px, const Progress& progress) {
+                                BodyPointNetwork& network, JointTracks& raw, FoundSpread& spread,
+                                const Progress& progress) {
   constexpr double kFinding = 0.3;  // part of the time
   auto part = [&](double from, double to) {
     return Progress([=, &progress](double p) { return !progress || progress(from + (to - from) * p); });
@@ -144,7 +144,7 @@ Expected<void> trackFoundJoints(const std::filesystem::path& path, const ClipTra
                             part(kFinding, 1.0));
       !ok)
     return ok;
-  found_sd_px = found->joints.sd_px;
+  spread = found->joints.spread;
   return {};
 }
 

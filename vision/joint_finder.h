@@ -24,10 +24,11 @@ Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTr
                                  const LoadedBar& loaded, Facing facing, const std::optional<Body>& body,
                                  BodyPointNetwork& network, const Progress& progress = {});
 
-// Finds the joints and carries them through the film: `raw` and `found_sd_px` as in TrackRecord.
+// Finds the joints and carries them through the film: `raw` and `spread` as `carried` and `found` in
+// TrackRecord.
 Expected<void> trackFoundJoints(const std::filesystem::path& path, const ClipTracking& clip,
                                 const LoadedBar& loaded, Facing facing, const std::optional<Body>& body,
-                                BodyPointNetwork& network, std::array<JointTrack, kJointCount>& raw,
-                                std::array<double, kJointCount>& found_sd_px, const Progress& progress = {});
+                                BodyPointNetwork& network, JointTracks& raw, FoundSpread& spread,
+                                const Progress& progress = {});
 
 }  // namespace mottix

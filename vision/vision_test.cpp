@@ -323,7 +323,7 @@ TEST_F(OnFilm, JointsAreCarriedFromAnyFrameAndFeetStandStill) {
     placed.joints[indexOf(j)] =
         point(joints[truth["view"].get<std::string>().find("left") != std::string::npos ? left : right]);
   }
-  std::array<JointTrack, kJointCount> raw;
+  JointTracks raw;
   const auto carried = trackJoints(film, *clip, {}, Lift::kSquat, Facing::kUnknown, placed, raw);
   ASSERT_TRUE(carried) << carried.error().text;
   const std::string near =
@@ -364,7 +364,7 @@ TEST_F(OnFilm, ADeadliftersJointsAreCarriedFromTheSetUp) {
   placed.frame = pull["events"][0]["start_frame"].get<std::size_t>() - 4;
   for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe, Joint::kShoulder})
     placed.joints[indexOf(j)] = truly(j, placed.frame);
-  std::array<JointTrack, kJointCount> raw;
+  JointTracks raw;
   const auto carried =
       trackJoints(pulled, *clip, {450.0, plan.load_kg}, Lift::kDeadlift, Facing::kUnknown, placed, raw);
   ASSERT_TRUE(carried) << carried.error().text;
@@ -413,13 +413,13 @@ TEST_F(OnFilm, JointsAreFoundByThemselvesNearWhereTheyAre) {
   const std::string near = left ? "left_" : "right_";
   for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe, Joint::kShoulder}) {
     const Vec2 e = *found->joints.points.joints[indexOf(j)] - point(frame[near + std::string(nameOf(j))]);
-    EXPECT_LT(e.norm(), 3.0 * found->joints.sd_px[indexOf(j)]) << nameOf(j);
+    EXPECT_LT(e.norm(), 3.0 * found->joints.spread.sd_px(j)) << nameOf(j);
   }
-  std::array<JointTrack, kJointCount> raw;
-  std::array<double, kJointCount> sd_px{};
+  JointTracks raw;
+  FoundSpread spread;
   int asked = 0;
-  const auto stopped = trackFoundJoints(film, *clip, {}, Facing::kUnknown, std::nullopt, *network, raw, sd_px,
-                                        [&](double) { return ++asked < 4; });
+  const auto stopped = trackFoundJoints(film, *clip, {}, Facing::kUnknown, std::nullopt, *network, raw,
+                                        spread, [&](double) { return ++asked < 4; });
   ASSERT_FALSE(stopped);
   EXPECT_EQ(stopped.error().remedy, Remedy::kCancelled);
 }
@@ -459,7 +459,7 @@ TEST_F(OnFilm, AJointThatIsMissingIsNamed) {
   const auto clip = trackBar(film);
   PlacedPoints placed;
   placed.joints[indexOf(Joint::kHip)] = Vec2(1, 1);
-  std::array<JointTrack, kJointCount> raw;
+  JointTracks raw;
   const auto carried = trackJoints(film, *clip, {}, Lift::kSquat, Facing::kRight, placed, raw);
   ASSERT_FALSE(carried);
   EXPECT_EQ(carried.error().remedy, Remedy::kMarkByHand);

@@ -131,6 +131,7 @@ struct SetEdit {
   Asked asked;
   std::optional<FilmPart> part;        // of the film that is this set; nothing: all of it
   std::vector<PlacedPoints> placed;    // station 2: joints put right by hand, the first entry is carried
+  std::vector<Joint> locked;           // and left as they are
   std::vector<RoomLine> lines;         // and drawn along what stands upright or has a known length
   std::vector<std::string> overruled;  // station 3: rules whose findings do not stand
   std::string cue;                     // station 4: id of the cue that was said; empty: none yet
@@ -157,12 +158,10 @@ struct TrackRecord {
   ClipTracks tracks;  // bar only; joints follow from `carried` and the placed points
   std::optional<AxisSeen> axis;
   bool two_plates = false;
-  std::array<JointTrack, kJointCount> carried;  // before corrections
-  // Error of the place from which a joint was carried when the program found it itself; zero: the coach
-  // placed it.
-  std::array<double, kJointCount> found_sd_px{};
+  JointTracks carried;  // before corrections
+  FoundSpread found;
   bool hasJoints() const { return !carried[indexOf(Joint::kHip)].empty(); }
-  bool foundByItself() const { return hasJoints() && found_sd_px[indexOf(Joint::kHip)] > 0.0; }
+  bool foundByItself() const { return hasJoints() && found.has(Joint::kHip); }
 };
 
 // The placed points that a figure can be carried from: the first entry, when it is a whole figure and not

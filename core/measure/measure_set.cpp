@@ -69,7 +69,7 @@ class Scene {
 
  private:
   const MeasureInput& input_;
-  std::array<JointTrack, kJointCount> smooth_;
+  JointTracks smooth_;
   Vec2 heel_px_ = Vec2::Zero(), toe_px_ = Vec2::Zero();
 
   Vec2 mapped(Joint joint, Vec2 p_px, std::size_t frame, const Disturbance& d) const {

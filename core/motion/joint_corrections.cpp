@@ -3,130 +3,337 @@
 #include <algorithm>
 #include <cmath>
 
-#include <Eigen/Geometry>
+#include <Eigen/Cholesky>
+#include <Eigen/LU>
+
+#include "core/motion/camera_shake.h"
 
 namespace mottix {
 
 namespace {
 
-// The segment that a joint's correction turns with, from `from` to the joint itself.
+using Eigen::Index;
+using Eigen::Matrix2d;
+using Eigen::MatrixXd;
+using Eigen::VectorXd;
+
+constexpr Index kOwn = 2 * kJointCount;
+using Design = Eigen::Matrix<double, 2, kOwn>;
+using Toward = Eigen::Matrix<double, kOwn, 2>;
+
+// The segment that a joint's error turns with, from `from` to the joint itself.
 struct TurnsWith {
   Joint joint, from;
-  bool rides;  // what was put right at `from` moves the joint, too
+  bool rides;  // what was wrong at `from` moves the joint, too
 };
 constexpr std::array kTurnsWith = {TurnsWith{Joint::kKnee, Joint::kAnkle, true},
                                    TurnsWith{Joint::kHip, Joint::kKnee, true},
                                    TurnsWith{Joint::kShoulder, Joint::kHip, false}};
-// Each after what it rides on.
-constexpr std::array kOrder = {Joint::kAnkle,    Joint::kHeel,  Joint::kToe,   Joint::kKnee, Joint::kHip,
-                               Joint::kShoulder, Joint::kElbow, Joint::kWrist, Joint::kEar};
 
-struct Anchor {
+const TurnsWith* turnOf(Joint joint) {
+  const auto at = std::find_if(kTurnsWith.begin(), kTurnsWith.end(),
+                               [&](const TurnsWith& t) { return t.joint == joint; });
+  return at == kTurnsWith.end() ? nullptr : &*at;
+}
+
+double usualRadius_px(const std::vector<BarSample>& bar) {
+  constexpr double kUnseen_px = 60.0;
+  std::vector<double> radius;
+  for (const BarSample& s : bar)
+    if (s.state == TrackState::kSeen) radius.push_back(s.radius_px);
+  if (radius.empty()) return kUnseen_px;
+  const auto mid = radius.begin() + static_cast<long>(radius.size() / 2);
+  std::nth_element(radius.begin(), mid, radius.end());
+  return *mid;
+}
+
+// A joint on a frame.
+struct Spot {
   std::size_t frame;
-  Vec2 shift_px;
+  Joint joint;
+};
+
+// The error model of one film's carried joints, and what the placed points say in it.
+class Errors {
+ public:
+  Errors(const ClipTracks& tracks, const JointTracks& carried, const std::vector<PlacedPoints>& placed,
+         const FoundSpread& found, const CorrectionModel& model)
+      : tracks_(tracks), carried_(carried), model_(model), radius_px_(usualRadius_px(tracks.bar)) {
+    hand_px_ = model.hand_of_radius * radius_px_;
+    for (std::size_t f = 0; f < tracks.frameCount(); ++f) {
+      const Spot ankle{f, Joint::kAnkle};
+      const double from = known(ankle) ? sample(ankle).p_px.y() : 0.0;
+      height_.push_back(f < tracks.bar.size() ? (from - tracks.bar[f].p_px.y()) / radius_px_ : 0.0);
+      const Spot hip{f, Joint::kHip};
+      if (!start_ && known(hip) && sample(hip).sd_px == 0.0) start_ = f;
+    }
+    std::array<bool, kJointCount> by_hand{};
+    std::vector<Vec2> wrong;
+    for (const PlacedPoints& points : placed)
+      for (std::size_t j = 0; j < kJointCount; ++j) {
+        const Spot at{points.frame, static_cast<Joint>(j)};
+        if (!points.joints[j] || !known(at)) continue;
+        by_hand[j] = true;
+        spots_.push_back(at);
+        wrong.push_back(*points.joints[j] - sample(at).p_px);
+      }
+    prior_ = own(found);
+    for (std::size_t j = 0; j < kJointCount; ++j)
+      if (by_hand[j] && !found.has(static_cast<Joint>(j)))
+        prior_.block<2, 2>(2 * static_cast<Index>(j), 2 * static_cast<Index>(j)) =
+            std::pow(model.placed_of_radius * radius_px_, 2) * Matrix2d::Identity();
+    const auto n = static_cast<Index>(2 * spots_.size());
+    MatrixXd k(n, n);
+    for (std::size_t a = 0; a < spots_.size(); ++a) {
+      designs_.push_back(design(spots_[a]));
+      toward_.push_back(prior_ * designs_.back().transpose());
+      for (std::size_t b = 0; b <= a; ++b) {
+        const Matrix2d both = covariance(spots_[a], designs_[a], spots_[b], toward_[b]) +
+                              hand(spots_[a], spots_[b]) * Matrix2d::Identity();
+        k.block<2, 2>(2 * static_cast<Index>(a), 2 * static_cast<Index>(b)) = both;
+        k.block<2, 2>(2 * static_cast<Index>(b), 2 * static_cast<Index>(a)) = both.transpose();
+      }
+    }
+    constexpr double kExactly_px2 = 1e-9;
+    k.diagonal().array() += kExactly_px2;
+    solver_.compute(k);
+    VectorXd said(n);
+    for (std::size_t a = 0; a < wrong.size(); ++a) said.segment<2>(2 * static_cast<Index>(a)) = wrong[a];
+    weights_ = n > 0 ? VectorXd(solver_.solve(said)) : said;
+  }
+
+  double hand_px() const { return hand_px_; }
+  bool known(const Spot& at) const {
+    const JointTrack& track = carried_[indexOf(at.joint)];
+    return at.frame < track.size() && at.frame < tracks_.frameCount() && track[at.frame].known;
+  }
+
+  // The carried joint put right.
+  JointSample putRight(const Spot& at) const {
+    JointSample out = sample(at);
+    const Design d = design(at);
+    Matrix2d spread = covariance(at, d, at, prior_ * d.transpose());
+    if (!spots_.empty()) {
+      const auto [error, hand] = withSpots(at, d);
+      out.p_px += (error + hand) * weights_;
+      spread -= error * solver_.solve(error.transpose());
+      if (!hand.isZero()) spread += hand * solver_.solve(hand.transpose());
+    }
+    out.sd_px = std::sqrt(std::max(0.0, 0.5 * spread.trace()));
+    return out;
+  }
+
+  // Covariance of several joints' errors, the placed points being known.
+  MatrixXd covarianceOf(const std::vector<Spot>& spots) const {
+    const auto n = static_cast<Index>(2 * spots.size()), said = static_cast<Index>(2 * spots_.size());
+    std::vector<Design> designs;
+    for (const Spot& s : spots) designs.push_back(design(s));
+    MatrixXd out(n, n), cross(n, said);
+    for (std::size_t a = 0; a < spots.size(); ++a) {
+      for (std::size_t b = 0; b < spots.size(); ++b)
+        out.block<2, 2>(2 * static_cast<Index>(a), 2 * static_cast<Index>(b)) =
+            covariance(spots[a], designs[a], spots[b], prior_ * designs[b].transpose());
+      if (said > 0) cross.middleRows<2>(2 * static_cast<Index>(a)) = withSpots(spots[a], designs[a]).first;
+    }
+    if (said > 0) out -= cross * solver_.solve(cross.transpose());
+    return out;
+  }
+
+ private:
+  const ClipTracks& tracks_;
+  const JointTracks& carried_;
+  CorrectionModel model_;
+  double radius_px_, hand_px_ = 0.0;
+  std::vector<double> height_;        // of the bar, plate radii over the ankle
+  std::optional<std::size_t> start_;  // of carrying, where it has no error
+  std::vector<Spot> spots_;           // that were placed
+  std::vector<Design> designs_;
+  std::vector<Toward> toward_;
+  FoundSpread::Matrix prior_;
+  Eigen::LDLT<MatrixXd> solver_;
+  VectorXd weights_;
+
+  const JointSample& sample(const Spot& at) const { return carried_[indexOf(at.joint)][at.frame]; }
+
+  // From a segment's own axes to the picture's; feet and hands keep the picture's.
+  Matrix2d axes(const Spot& at) const {
+    const TurnsWith* turns = turnOf(at.joint);
+    if (turns == nullptr || !known({at.frame, turns->from})) return Matrix2d::Identity();
+    const Vec2 along = sample(at).p_px - sample({at.frame, turns->from}).p_px;
+    if (along.norm() < 1.0) return Matrix2d::Identity();
+    const Vec2 a = along.normalized();
+    Matrix2d out;
+    out << a.x(), -a.y(), a.y(), a.x();
+    return out;
+  }
+
+  // How a joint's error on a frame comes from what is wrong with the segments.
+  Design design(const Spot& at) const {
+    Design out = Design::Zero();
+    Spot s = at;
+    while (true) {
+      out.middleCols<2>(2 * static_cast<Index>(indexOf(s.joint))) = axes(s);
+      const TurnsWith* turns = turnOf(s.joint);
+      if (turns == nullptr || !turns->rides || !known({s.frame, turns->from})) return out;
+      s.joint = turns->from;
+    }
+  }
+
+  // The found joints' spread, on the picture where carrying starts, as one of what is wrong with the
+  // segments.
+  FoundSpread::Matrix own(const FoundSpread& found) const {
+    if (!start_) return found.covariance_px2;
+    FoundSpread::Matrix to_own = FoundSpread::Matrix::Identity();
+    for (std::size_t j = 0; j < kJointCount; ++j) {
+      const Spot at{*start_, static_cast<Joint>(j)};
+      if (!known(at)) continue;
+      const auto row = 2 * static_cast<Index>(j);
+      const Matrix2d back = axes(at).transpose();
+      to_own.block<2, 2>(row, row) = back;
+      const TurnsWith* turns = turnOf(at.joint);
+      if (turns != nullptr && turns->rides && known({*start_, turns->from}))
+        to_own.block<2, 2>(row, 2 * static_cast<Index>(indexOf(turns->from))) = -back;
+    }
+    return to_own * found.covariance_px2 * to_own.transpose();
+  }
+
+  // `toward_b`: the prior times b's design, transposed.
+  Matrix2d covariance(const Spot& a, const Design& da, const Spot& b, const Toward& toward_b) const {
+    Matrix2d out = da * toward_b;
+    if (a.joint != b.joint) return out;
+    out += sample(a).sd_px * sample(b).sd_px * carriedAlike(a.frame, b.frame) * Matrix2d::Identity();
+    return out;
+  }
+
+  // Correlation of what carrying did wrong on two frames. It did nothing wrong where it started.
+  double carriedAlike(std::size_t a, std::size_t b) const {
+    auto posture = [&](std::size_t f, std::size_t g) {
+      const double rise = (height_[f] - height_[g]) / model_.alike_of_radius;
+      return std::exp(-0.5 * rise * rise);
+    };
+    auto moment = [&](std::size_t f, std::size_t g) {
+      return std::exp(-std::abs(tracks_.time_s[f] - tracks_.time_s[g]) / model_.alike_s);
+    };
+    auto started = [&](auto&& alike) {
+      return alike(a, b) - (start_ ? alike(a, *start_) * alike(*start_, b) : 0.0);
+    };
+    return model_.by_posture * started(posture) + (1.0 - model_.by_posture) * started(moment);
+  }
+
+  // The hand's miss draws the track along for a moment.
+  double hand(const Spot& a, const Spot& b) const {
+    constexpr double kMoment_s = 0.1;
+    if (a.joint != b.joint) return 0.0;
+    const double wait = (tracks_.time_s[a.frame] - tracks_.time_s[b.frame]) / kMoment_s;
+    return wait * wait > 50.0 ? 0.0 : hand_px_ * hand_px_ * std::exp(-0.5 * wait * wait);
+  }
+
+  // Covariance of a joint's error, and of the hand's miss, with what was said at the placed points.
+  std::pair<MatrixXd, MatrixXd> withSpots(const Spot& at, const Design& d) const {
+    const auto n = static_cast<Index>(2 * spots_.size());
+    MatrixXd error(2, n), miss = MatrixXd::Zero(2, n);
+    for (std::size_t b = 0; b < spots_.size(); ++b) {
+      error.middleCols<2>(2 * static_cast<Index>(b)) = covariance(at, d, spots_[b], toward_[b]);
+      miss.middleCols<2>(2 * static_cast<Index>(b)) = hand(at, spots_[b]) * Matrix2d::Identity();
+    }
+    return {std::move(error), std::move(miss)};
+  }
 };
 
 }  // namespace
 
-JointTracks applyCorrections(const JointTracks& carried, const std::vector<PlacedPoints>& placed,
-                             const std::vector<double>& time_s, double plate_radius_px,
-                             const std::array<double, kJointCount>& found_sd_px,
-                             const PlacementErrors& errors) {
-  const double hand_px = errors.hand_of_radius * plate_radius_px;
+void layCorrections(ClipTracks& tracks, const JointTracks& carried, const std::vector<PlacedPoints>& placed,
+                    const FoundSpread& found, const CorrectionModel& model) {
+  const Errors errors(tracks, carried, placed, found, model);
   JointTracks out = carried;
-  std::array<std::vector<Vec2>, kJointCount> shifts;
-  for (Joint joint : kOrder) {
-    const std::size_t j = indexOf(joint);
-    const JointTrack& track = carried[j];
-    const auto turns = std::find_if(kTurnsWith.begin(), kTurnsWith.end(),
-                                    [&](const TurnsWith& t) { return t.joint == joint; });
-    const JointTrack* from = turns == kTurnsWith.end() ? nullptr : &carried[indexOf(turns->from)];
-    if (from != nullptr && from->size() != track.size()) from = nullptr;
-    const std::vector<Vec2>* ridden =
-        from != nullptr && turns->rides ? &shifts[indexOf(turns->from)] : nullptr;
-    if (ridden != nullptr && ridden->empty()) ridden = nullptr;
-    auto turnedFrom = [&](std::size_t then, std::size_t now) -> Eigen::Rotation2Dd {
-      if (from == nullptr || !(*from)[then].known || !(*from)[now].known) return Eigen::Rotation2Dd(0.0);
-      const Vec2 a = track[then].p_px - (*from)[then].p_px, b = track[now].p_px - (*from)[now].p_px;
-      return Eigen::Rotation2Dd(std::atan2(a.x() * b.y() - a.y() * b.x(), a.dot(b)));
-    };
-    std::vector<Anchor> anchors;
-    for (const PlacedPoints& points : placed) {
-      const auto& p = points.joints[j];
-      if (!p || points.frame >= track.size() || !track[points.frame].known) continue;
-      Vec2 own = *p - track[points.frame].p_px;
-      if (ridden != nullptr) own -= (*ridden)[points.frame];
-      anchors.push_back({points.frame, own});
-    }
-    if (anchors.empty()) {
-      for (JointSample& s : out[j]) s.sd_px = std::hypot(s.sd_px, found_sd_px[j]);
-      continue;
-    }
-    std::sort(anchors.begin(), anchors.end(),
-              [](const Anchor& a, const Anchor& b) { return a.frame < b.frame; });
-    shifts[j].assign(track.size(), Vec2::Zero());
-    for (std::size_t i = 0; i < track.size(); ++i) {
-      if (!track[i].known) continue;
-      const auto next = std::lower_bound(anchors.begin(), anchors.end(), i,
-                                         [](const Anchor& a, std::size_t f) { return a.frame < f; });
-      auto here = [&](const Anchor& a) { return Vec2(turnedFrom(a.frame, i) * a.shift_px); };
-      Vec2 shift;
-      double away_s;
-      if (next == anchors.begin()) {
-        shift = here(*next);
-        away_s = time_s[next->frame] - time_s[i];
-      } else if (next == anchors.end()) {
-        shift = here(anchors.back());
-        away_s = time_s[i] - time_s[anchors.back().frame];
-      } else {
-        const Anchor& a = *(next - 1);
-        const double span = time_s[next->frame] - time_s[a.frame];
-        const double w = span > 0.0 ? (time_s[i] - time_s[a.frame]) / span : 0.0;
-        shift = (1 - w) * here(a) + w * here(*next);
-        away_s = std::min(time_s[i] - time_s[a.frame], time_s[next->frame] - time_s[i]);
-      }
-      if (ridden != nullptr) shift += (*ridden)[i];
-      shifts[j][i] = shift;
-      JointSample& s = out[j][i];
-      s.p_px += shift;
-      const double travelled_sd =
-          anchors.size() == 1 ? s.sd_px : s.sd_px * std::min(1.0, away_s / errors.settle_s);
-      s.sd_px = std::hypot(hand_px, away_s > 0.0 ? travelled_sd : 0.0);
-    }
-  }
-  return out;
+  for (std::size_t j = 0; j < kJointCount; ++j)
+    for (std::size_t f = 0; f < carried[j].size(); ++f)
+      if (const Spot at{f, static_cast<Joint>(j)}; errors.known(at)) out[j][f] = errors.putRight(at);
+  tracks.joints = std::move(out);
 }
 
-std::optional<SuggestedCorrection> suggestCorrection(const ClipTracks& tracks, const std::vector<Rep>& reps,
+std::optional<SuggestedCorrection> suggestCorrection(const ClipTracks& tracks, const JointTracks& carried,
                                                      const std::vector<PlacedPoints>& placed,
-                                                     double plate_radius_px, const PlacementErrors& errors) {
-  constexpr double kClearly = 1.5;  // times the hand's error
+                                                     const FoundSpread& found, const std::vector<Rep>& reps,
+                                                     const std::vector<Joint>& locked,
+                                                     const CorrectionModel& model) {
+  constexpr double kClearly = 1.25;  // times the hand's error
   constexpr double kInPeace_s = 0.25;
-  auto inPeace = [&](std::size_t frame, std::size_t joint) {
-    return std::any_of(placed.begin(), placed.end(), [&](const PlacedPoints& p) {
-      return p.joints[joint] && p.frame < tracks.frameCount() &&
-             std::abs(tracks.time_s[p.frame] - tracks.time_s[frame]) < kInPeace_s;
-    });
+  const Errors errors(tracks, carried, placed, found, model);
+  auto inPeace = [&](const Spot& at) {
+    return std::find(locked.begin(), locked.end(), at.joint) != locked.end() ||
+           std::any_of(placed.begin(), placed.end(), [&](const PlacedPoints& p) {
+             return p.joints[indexOf(at.joint)] && p.frame < tracks.frameCount() &&
+                    std::abs(tracks.time_s[p.frame] - tracks.time_s[at.frame]) < kInPeace_s;
+           });
   };
-  std::vector<std::size_t> frames;
   // The middle rep first: its error is nearest to that of all.
+  std::vector<Spot> spots;
+  auto add = [&](std::size_t frame) {
+    for (std::size_t j = 0; j < kJointCount; ++j)
+      if (const Spot at{frame, static_cast<Joint>(j)}; errors.known(at)) spots.push_back(at);
+  };
+  std::vector<const Rep*> middle_first;
   for (std::size_t i = 0; i < reps.size(); ++i) {
     const std::size_t out = (i + 1) / 2, middle = reps.size() / 2;
-    frames.push_back(reps[i % 2 == 0 ? middle + out : middle - out].turn_frame);
+    middle_first.push_back(&reps[i % 2 == 0 ? middle + out : middle - out]);
   }
-  for (const Rep& r : reps) frames.push_back(r.start_frame);
+  for (const Rep* r : middle_first) add(r->turn_frame);
+  for (const Rep* r : middle_first) {
+    add(r->start_frame);
+    add((r->start_frame + r->turn_frame) / 2);
+    add((r->turn_frame + r->end_frame) / 2);
+  }
+
+  const MatrixXd spread = errors.covarianceOf(spots);
+  const double hand_px2 = errors.hand_px() * errors.hand_px();
   std::optional<SuggestedCorrection> best;
-  for (std::size_t frame : frames)
-    for (std::size_t j = 0; j < kJointCount; ++j) {
-      if (!tracks.has(static_cast<Joint>(j)) || frame >= tracks.frameCount()) continue;
-      const JointSample& s = tracks.joints[j][frame];
-      const double hand_px = errors.hand_of_radius * plate_radius_px;
-      if (!s.known || s.sd_px < kClearly * hand_px || inPeace(frame, j)) continue;
-      // A later frame must be clearly worse than an earlier one to come before it.
-      if (!best || s.sd_px > 1.05 * best->sd_px)
-        best = SuggestedCorrection{frame, static_cast<Joint>(j), s.sd_px};
-    }
+  double most = 0.0;
+  for (std::size_t s = 0; s < spots.size(); ++s) {
+    const auto at = 2 * static_cast<Index>(s);
+    const Matrix2d now = spread.block<2, 2>(at, at);
+    const double sd_px = std::sqrt(std::max(0.0, 0.5 * now.trace()));
+    if (sd_px < kClearly * errors.hand_px() || inPeace(spots[s])) continue;
+    const MatrixXd shared = spread.middleCols<2>(at);
+    const Matrix2d known = (now + hand_px2 * Matrix2d::Identity()).inverse();
+    const double helps = (shared.transpose() * shared * known).trace();
+    // Turns come first in the list and are the sharpest pictures: another must help clearly more.
+    constexpr double kClearlyMore = 1.25;
+    if (best && helps <= kClearlyMore * most) continue;
+    most = helps;
+    best = SuggestedCorrection{spots[s].frame, spots[s].joint, sd_px};
+  }
   return best;
+}
+
+void keepJoint(std::vector<PlacedPoints>& placed, const ClipTracks& tracks, const std::vector<Rep>& reps,
+               Joint joint) {
+  if (!tracks.has(joint)) return;
+  for (const Rep& rep : reps)
+    for (const std::size_t frame : {rep.start_frame, rep.turn_frame}) {
+      const bool already = std::any_of(placed.begin(), placed.end(), [&](const PlacedPoints& p) {
+        return p.frame == frame && p.joints[indexOf(joint)];
+      });
+      if (frame < tracks.frameCount() && tracks.track(joint)[frame].known && !already)
+        placeJoint(placed, frame, joint, tracks.track(joint)[frame].p_px);
+    }
+}
+
+std::optional<Vec2> sameAsNeighbour(const ClipTracks& tracks, const std::vector<PlacedPoints>& placed,
+                                    std::size_t frame, Joint joint) {
+  if (frame >= tracks.frameCount()) return std::nullopt;
+  auto away = [&](std::size_t f) { return std::abs(tracks.time_s[f] - tracks.time_s[frame]); };
+  const PlacedPoints* nearest = nullptr;
+  for (const PlacedPoints& p : placed)
+    if (p.joints[indexOf(joint)] && p.frame != frame && p.frame < tracks.frameCount() &&
+        (nearest == nullptr || away(p.frame) < away(nearest->frame)))
+      nearest = &p;
+  auto moved = [&](std::size_t from, const Vec2& p_px) {
+    return toPictureMoved(tracks, frame, toReference(tracks, from, p_px));
+  };
+  if (nearest != nullptr) return moved(nearest->frame, *nearest->joints[indexOf(joint)]);
+  if (frame == 0 || !tracks.has(joint) || !tracks.track(joint)[frame - 1].known) return std::nullopt;
+  return moved(frame - 1, tracks.track(joint)[frame - 1].p_px);
 }
 
 void placeJoint(std::vector<PlacedPoints>& placed, std::size_t frame, Joint joint, const Vec2& p_px) {

@@ -239,22 +239,21 @@ Expected<FoundJoints> estimateJoints(const std::vector<SeenJoints>& seen, const 
 
   FoundJoints out;
   out.points.frame = seen[*first].frame;
+  Eigen::MatrixXd slopes = Eigen::MatrixXd::Zero(2 * kJointCount, x.size());
   for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe, Joint::kShoulder}) {
     auto place = [&](const Vector& at) {
       return camera.toPicture(problem.joint(at, *first, j), problem.lateral(at, *first, j));
     };
     const Vec2 p = place(x);
-    Eigen::MatrixXd d(2, x.size());
     for (Eigen::Index k = 0; k < x.size(); ++k) {
       constexpr double kStep_m = 1e-4;
       Vector moved = x;
       moved[k] += kStep_m;
-      d.col(k) = (place(moved) - p) / kStep_m;
+      slopes.block<2, 1>(2 * static_cast<Eigen::Index>(indexOf(j)), k) = (place(moved) - p) / kStep_m;
     }
-    const Eigen::Matrix2d spread = d * covariance * d.transpose();
     out.points.joints[indexOf(j)] = p;
-    out.sd_px[indexOf(j)] = std::sqrt(std::max(0.0, 0.5 * spread.trace()));
   }
+  out.spread.covariance_px2 = slopes * covariance * slopes.transpose();
   return out;
 }
 

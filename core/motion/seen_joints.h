@@ -38,8 +38,8 @@ struct SeenJoints {
 double seenScatter(Joint joint);
 
 struct FoundJoints {
-  PlacedPoints points;                      // on the first picture of the standing lifter
-  std::array<double, kJointCount> sd_px{};  // of each coordinate, zero where nothing was found
+  PlacedPoints points;  // on the first picture of the standing lifter
+  FoundSpread spread;
 };
 
 // `body` is the athlete's when it is known.

@@ -124,7 +124,7 @@ TEST(EstimateJoints, StateTheErrorThatTheyHave) {
       const Vec2 e = *found->points.joints[indexOf(j)] - lifter.pictureOf(truth, j);
       for (double part : {e.x(), e.y()}) {
         ++all;
-        if (std::abs(part) <= 1.645 * found->sd_px[indexOf(j)]) ++inside;
+        if (std::abs(part) <= 1.645 * found->spread.sd_px(j)) ++inside;
       }
     }
   }
@@ -143,7 +143,7 @@ TEST(EstimateJoints, ABadPictureOrTwoDoesNotCarryThemAway) {
   ASSERT_TRUE(good && with);
   for (Joint j : kJoints)
     EXPECT_LT((*with->points.joints[indexOf(j)] - *good->points.joints[indexOf(j)]).norm(),
-              with->sd_px[indexOf(j)])
+              with->spread.sd_px(j))
         << nameOf(j);
 }
 
@@ -152,7 +152,7 @@ TEST(EstimateJoints, WithoutABodyTheErrorIsLarger) {
   const auto with = estimateJoints(lifter.film(kExact), lifter.camera, lifter.body());
   const auto without = estimateJoints(lifter.film(kExact), lifter.camera, std::nullopt);
   ASSERT_TRUE(with && without);
-  EXPECT_GT(without->sd_px[indexOf(Joint::kHip)], with->sd_px[indexOf(Joint::kHip)]);
+  EXPECT_GT(without->spread.sd_px(Joint::kHip), with->spread.sd_px(Joint::kHip));
 }
 
 TEST(EstimateJoints, TooFewPicturesOfTheLegsAreSaid) {

@@ -5,7 +5,9 @@
 // assumed).
 #pragma once
 
+#include <algorithm>
 #include <array>
+#include <cmath>
 #include <cstddef>
 #include <optional>
 #include <string_view>
@@ -75,6 +77,28 @@ struct JointSample {
 };
 
 using JointTrack = std::vector<JointSample>;
+using JointTracks = std::array<JointTrack, kJointCount>;
+
+// How sure the places are at which the program put joints by itself, on the picture from which they are
+// carried: covariance in px² of x and y of each joint, in the order of Joint. Zero: the coach placed it.
+struct FoundSpread {
+  using Matrix = Eigen::Matrix<double, 2 * kJointCount, 2 * kJointCount>;
+  Matrix covariance_px2 = Matrix::Zero();
+
+  Eigen::Matrix2d of(Joint a, Joint b) const {
+    return covariance_px2.block<2, 2>(2 * static_cast<Eigen::Index>(indexOf(a)),
+                                      2 * static_cast<Eigen::Index>(indexOf(b)));
+  }
+  void set(Joint a, Joint b, const Eigen::Matrix2d& both_px2) {
+    const auto row = 2 * static_cast<Eigen::Index>(indexOf(a)),
+               column = 2 * static_cast<Eigen::Index>(indexOf(b));
+    covariance_px2.block<2, 2>(row, column) = both_px2;
+    covariance_px2.block<2, 2>(column, row) = both_px2.transpose();
+  }
+  bool has(Joint joint) const { return of(joint, joint).trace() > 0.0; }
+  double sd_px(Joint joint) const { return std::sqrt(std::max(0.0, 0.5 * of(joint, joint).trace())); }
+  bool operator==(const FoundSpread&) const = default;
+};
 
 // How far the camera has moved since a reference picture; see camera_shake.h.
 struct PictureMove {
@@ -100,8 +124,8 @@ struct ClipTracks {
   // right in the picture, one a frame each. `bar` is then the middle between them, its radius half a plate's
   // height.
   std::array<std::vector<BarSample>, 2> ends;
-  std::array<JointTrack, kJointCount> joints;  // empty, or one a frame
-  std::vector<PictureMove> shake;              // empty: the camera stood; or one a frame
+  JointTracks joints;              // empty, or one a frame
+  std::vector<PictureMove> shake;  // empty: the camera stood; or one a frame
   std::vector<Upright> uprights;
 
   std::size_t frameCount() const { return time_s.size(); }
