@@ -1,5 +1,4 @@
 #include <algorithm>
-#include <chrono>
 #include <cmath>
 #include <cstdio>
 #include <random>
@@ -70,38 +69,29 @@ int printJoints(const std::vector<std::filesystem::path>& clips, const std::file
   std::puts(
       "| clip | median error, % of height | hip | knee | ankle | shoulder | shin / thigh / trunk, ° RMS | "
       "within ± 1 sd "
-      "| drags | shin / thigh / trunk then | within ± 1 sd then | film s | bar and joints s |");
-  std::puts("|---|---|---|---|---|---|---|---|---|---|---|---|---|");
+      "| drags | shin / thigh / trunk then | within ± 1 sd then |");
+  std::puts("|---|---|---|---|---|---|---|---|---|---|---|");
   for (const auto& path : clips) {
     const auto truth = loadTruth(path);
     if (!truth) {
       std::fprintf(stderr, "%s\n", truth.error().text.c_str());
       return 1;
     }
-    using Clock = std::chrono::steady_clock;
-    auto seconds = [](Clock::time_point from) {
-      return std::chrono::duration<double>(Clock::now() - from).count();
-    };
-    auto at = Clock::now();
     auto clip = trackBar(path);
-    const double bar_s = seconds(at);
-    at = Clock::now();
     if (!clip) {
       std::printf("| %s | %s |\n", path.stem().c_str(), clip.error().text.c_str());
       continue;
     }
     const LoadedBar loaded{450.0, truth->load_kg};
     // What the program does not find by itself, the coach lays on one picture.
-    const bool by_itself = truth->lift == Lift::kSquat;
+    const bool by_itself = jointsAreFoundOf(truth->lift);
     JointTracks raw;
     FoundSpread spread;
     std::vector<PlacedPoints> placed;
     Facing facing = Facing::kUnknown;
-    double found_s = 0.0;
     PlacedPoints first = truth->first;
     if (by_itself) {
-      const auto found = findJoints(path, *clip, loaded, facing, std::nullopt, *network);
-      found_s = seconds(at);
+      const auto found = findJoints(path, *clip, loaded, truth->lift, facing, std::nullopt, *network);
       if (!found) {
         std::printf("| %s | %s |\n", path.stem().c_str(), found.error().text.c_str());
         continue;
@@ -112,12 +102,10 @@ int printJoints(const std::vector<std::filesystem::path>& clips, const std::file
     } else {
       placed = {first};
     }
-    at = Clock::now();
     if (auto ok = trackJoints(path, *clip, loaded, truth->lift, facing, first, raw); !ok) {
       std::printf("| %s | %s |\n", path.stem().c_str(), ok.error().text.c_str());
       continue;
     }
-    const double carried_s = seconds(at);
     const auto camera = estimateCamera(clip->tracks, clip->axis, loaded, facing);
     const double height_px = 1000.0 * truth->height_m / camera->camera.mmPerPx(0.1);
     const Seen before = compare(clip->tracks, raw, spread, placed, *truth);
@@ -144,12 +132,12 @@ int printJoints(const std::vector<std::filesystem::path>& clips, const std::file
     auto percent = [&](std::vector<double> v) { return 100.0 * medianOf(std::move(v)) / height_px; };
     std::printf(
         "| %s | %.1f | %.1f | %.1f | %.1f | %.1f | %.1f / %.1f / %.1f | %.0f %% | %zu | %.1f / %.1f / %.1f | "
-        "%.0f %% | %.1f | %.1f |\n",
+        "%.0f %% |\n",
         path.stem().c_str(), percent(before.all), percent(before.each[indexOf(Joint::kHip)]),
         percent(before.each[indexOf(Joint::kKnee)]), percent(before.each[indexOf(Joint::kAnkle)]),
         percent(before.each[indexOf(Joint::kShoulder)]), before.rms_deg[0], before.rms_deg[1],
         before.rms_deg[2], before.inside, drags, after.rms_deg[0], after.rms_deg[1], after.rms_deg[2],
-        after.inside, clip->facts.duration_s, bar_s + found_s + carried_s);
+        after.inside);
     std::fflush(stdout);
   }
   return 0;

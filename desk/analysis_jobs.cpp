@@ -14,7 +14,7 @@ struct Stage {
 };
 
 bool looksForJoints(const TrackJob& job, const std::filesystem::path& models) {
-  return job.place || (!models.empty() && job.asked.lift == Lift::kSquat);
+  return job.place || (!models.empty() && jointsAreFoundOf(job.asked.lift));
 }
 
 // Part of the whole work that following the bar is, as shown on the tile.
@@ -67,10 +67,10 @@ Expected<TrackOutcome> runJoints(const TrackJob& job, const std::filesystem::pat
     return out;
   }
   auto network = BodyPointNetwork::load(models);
-  const auto found = network
-                         ? trackFoundJoints(job.film, clip, loadedBar(job.asked), job.asked.facing, job.body,
-                                            *network, out.record.carried, out.record.found, progress)
-                         : tl::make_unexpected(network.error());
+  const auto found =
+      network ? trackFoundJoints(job.film, clip, loadedBar(job.asked), job.asked.lift, job.asked.facing,
+                                 job.body, *network, out.record.carried, out.record.found, progress)
+              : tl::make_unexpected(network.error());
   if (found) return out;
   if (found.error().remedy == Remedy::kCancelled) return tl::make_unexpected(found.error());
   out.record.carried = {};

@@ -79,7 +79,13 @@ if [ "$what" = accuracy ] || [ "$what" = all ]; then
   put docs/accuracy.md table build/bench/accuracy.md
 fi
 if [ "$what" = joints ] || [ "$what" = all ]; then
-  build/bin/mottix-bench joints --models build/models "${clips[@]}" "${pulled[@]}" >build/bench/joints.md
+  pressed=()  # bench presses from the side
+  for seed in 1 2 3 4; do
+    clip=build/bench/press_$seed.mp4
+    [ -e "${clip%.mp4}.truth.json" ] || build/bin/mottix-cli film "$clip" --lift bench --seed "$seed"
+    pressed+=("$clip")
+  done
+  build/bin/mottix-bench joints --models build/models "${clips[@]}" "${pressed[@]}" "${pulled[@]}" >build/bench/joints.md
   put docs/accuracy.md joints build/bench/joints.md
 fi
 large=()

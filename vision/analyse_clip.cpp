@@ -199,8 +199,9 @@ Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking
   film->shrinkTo(part);
   film->steadyBy(clip.tracks.shake);
   CarryInput input{shrunk(camera->camera, part), steady.bar, first};
-  if (lift != Lift::kSquat) input.hold = Hold::kNone;
+  if (lift == Lift::kBench) input.hold = Hold::kLying;
   if (lift == Lift::kDeadlift) {
+    input.hold = Hold::kInHands;
     // Hands are on the bar for a moment before the first pull and after the last.
     constexpr double kHandsOn_s = 0.6;
     const auto reps = findReps(computeBarHeight({&steady, lift, camera->camera, camera->errors}), lift);
@@ -210,7 +211,6 @@ Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking
       auto frameAt = [&](double time) {
         return static_cast<std::size_t>(std::lower_bound(t.begin(), t.end(), time) - t.begin());
       };
-      input.hold = Hold::kInHands;
       input.held_from = frameAt(reps->front().start_s.value - kHandsOn_s);
       input.held_to = frameAt(reps->back().end_s.value + kHandsOn_s);
     }

@@ -27,6 +27,8 @@ constexpr double kBarBeforeHipM = 0.05, kKneeOverBarM = 0.08, kShoulderAboveBarM
 // The armpit is over the bar, the joint slightly before it from the floor and behind it at the top
 // (practice).
 constexpr double kShoulderBeforeBarM = 0.10, kShoulderBehindBarM = 0.12;
+constexpr double kOnBenchM = 0.02;       // shoulder blades that shift; own allowance
+constexpr double kSeatM = 0.10;          // a seat that leaves the bench, in one frame; own allowance
 constexpr double kScaleRel = 0.02;       // of the body's scale: focal length ±10 % at 3 m
 constexpr double kFarthestStepM = 0.15;  // from frame to frame: 4.5 m/s at 30 frames a second
 constexpr double kLostStepM = 0.03;
@@ -467,6 +469,14 @@ class Chain {
     r[1] = (length3(x.segment<2>(3) - x.head<2>(), lateral(Joint::kHip) - x[2]) - thigh_) /
            (kSlack * kThighRel * thigh_);
     r[2] = ((x.tail<2>() - x.segment<2>(3)).norm() - trunk_) / (kSlack * kTrunkRel * trunk_);
+    if (hold_ == Hold::kLying) {
+      const Vec2 e = (x.tail<2>() - start_x_.tail<2>()) / kOnBenchM;
+      r[4] = e.x();
+      r[5] = e.y();
+      // Seat and legs stay, or come back after they have moved.
+      r[7] = (x[3] - start_x_[3]) / kSeatM;
+      r[8] = (x[4] - start_x_[4]) / kSeatM;
+    }
     const Estimate side = kneeLateral(ankle_, x.head<2>(), x.segment<2>(3));
     r[3] = (x[2] - side.value) / side.sd;
     // Knees do not bend backward.
@@ -474,7 +484,7 @@ class Chain {
     const double share = ankle_to_hip.dot(x.head<2>() - ankle_) / ankle_to_hip.squaredNorm();
     const double ahead = (x.head<2>() - ankle_ - share * ankle_to_hip).x();
     r[6] = std::min(0.0, ahead + kOverstraightM) / kOverstraightM;
-    if (has_bar_ && held_ && bar.state != TrackState::kLost) {
+    if (hold_ != Hold::kLying && has_bar_ && held_ && bar.state != TrackState::kLost) {
       const double bar_sd = bar.state == TrackState::kSeen
                                 ? 0.0
                                 : bar.sd_px * camera_.mmPerPx(camera_.plate_lateral_m) / 1000.0;

@@ -30,8 +30,8 @@ namespace mottix {
 // Called now and then with the part done (0..1); false asks to stop, which ends in Remedy::kCancelled.
 using Progress = std::function<bool(double)>;
 
-// How the lifter has the bar; of a bench press nothing is assumed.
-enum class Hold { kOnBack, kInHands, kNone };
+// How the lifter has the bar; one who lies under it has the shoulder on the bench.
+enum class Hold { kOnBack, kInHands, kLying };
 
 struct CarryInput {
   SideCamera camera;

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 #include "core/measure/measure_set.h"
 #include "core/motion/camera_shake.h"
@@ -67,27 +68,11 @@ SeenJoints seenOf(const Look& look, const BodyPoints& body, const BarSample& bar
   return s;
 }
 
-}  // namespace
-
-Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTracking& clip,
-                                 const LoadedBar& loaded, Facing facing, const std::optional<Body>& body,
-                                 BodyPointNetwork& network, const Progress& progress) {
-  const ClipTracks tracks = steadied(clip.tracks);
-  const auto rough = estimateCamera(tracks, clip.axis, loaded, facing);
-  if (!rough) return tl::make_unexpected(rough.error());
-  const auto reps =
-      findReps(computeBarHeight({&tracks, Lift::kSquat, rough->camera, rough->errors}), Lift::kSquat);
-  if (!reps) return tl::make_unexpected(reps.error());
-  if (reps->empty())
-    return fail(Remedy::kMarkByHand, "The joints were not looked for: there is no rep in this film.");
-  auto film = Film::open(path);
-  if (!film) return tl::make_unexpected(film.error());
-  film->steadyBy(clip.tracks.shake);
-
-  const std::vector<Look> looks = chooseLooks(*reps, tracks.time_s);
-  const double height_px = (body ? body->height_m : kUsualHeight_m) * 1000.0 / rough->camera.mmPerPx(0.0);
-  const double floor_px =
-      tracks.bar[reps->front().start_frame].p_px.y() + (kBarOfHeight + kUnderFeetOfHeight) * height_px;
+// What the network reads in the chosen pictures, each in the square that belongs to its bar.
+Expected<std::vector<std::pair<Look, BodyPoints>>> readBodies(
+    Film& film, const ClipTracks& tracks, const std::vector<Look>& looks,
+    const std::function<BodySquare(const BarSample&)>& square, BodyPointNetwork& network,
+    const Progress& progress) {
   std::vector<std::pair<Look, BodyPoints>> bodies;
   FramePicture picture;
   for (std::size_t i = 0; i < looks.size(); ++i) {
@@ -95,52 +80,157 @@ Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTr
       return fail(Remedy::kCancelled, "Stopped.");
     const BarSample& bar = tracks.bar[looks[i].frame];
     if (bar.state == TrackState::kLost) continue;
-    const auto got = film->readAt(looks[i].frame, picture, Want::kColour);
+    const auto got = film.readAt(looks[i].frame, picture, Want::kColour);
     if (!got) return tl::make_unexpected(got.error());
     if (!*got || picture.index != looks[i].frame) continue;
-    const double top_px = bar.p_px.y() - (1.0 - kBarOfHeight) * height_px;
-    BodySquare square;
-    square.middle_px = Vec2(bar.p_px.x(), 0.5 * (top_px + floor_px));
-    square.side_px = kRoom * (1.0 + kUnderFeetOfHeight) * height_px;
-    const BodyPoints read = network.readPoints(picture.bgr, square);
+    const BodyPoints read = network.readPoints(picture.bgr, square(bar));
     if (read.presence >= kLeastPresence) bodies.emplace_back(looks[i], read);
   }
-  auto seenFrom = [&](BodySide near) {
-    std::vector<SeenJoints> seen;
-    for (const auto& [look, points] : bodies)
-      seen.push_back(seenOf(look, points, tracks.bar[look.frame], near));
-    return seen;
-  };
+  return bodies;
+}
+
+std::vector<SeenJoints> seenFrom(const std::vector<std::pair<Look, BodyPoints>>& bodies,
+                                 const ClipTracks& tracks, BodySide near) {
+  std::vector<SeenJoints> seen;
+  for (const auto& [look, points] : bodies)
+    seen.push_back(seenOf(look, points, tracks.bar[look.frame], near));
+  return seen;
+}
+
+// Who faces right turns the right side to the camera; so does who lies with the feet to the right.
+BodySide nearSide(Facing facing) {
+  return facing == Facing::kRight ? BodySide::kRight : BodySide::kLeft;
+}
+
+Expected<FoundOnFilm> findStanding(Film& film, const ClipTracks& tracks, const ClipTracking& clip,
+                                   const LoadedBar& loaded, const std::vector<Rep>& reps, double height_px,
+                                   Facing facing, const std::optional<Body>& body, BodyPointNetwork& network,
+                                   const Progress& progress) {
+  const double floor_px =
+      tracks.bar[reps.front().start_frame].p_px.y() + (kBarOfHeight + kUnderFeetOfHeight) * height_px;
+  const auto bodies = readBodies(
+      film, tracks, chooseLooks(reps, tracks.time_s),
+      [&](const BarSample& bar) {
+        const double top_px = bar.p_px.y() - (1.0 - kBarOfHeight) * height_px;
+        return BodySquare{Vec2(bar.p_px.x(), 0.5 * (top_px + floor_px)),
+                          kRoom * (1.0 + kUnderFeetOfHeight) * height_px, 0.0};
+      },
+      network, progress);
+  if (!bodies) return tl::make_unexpected(bodies.error());
   FoundOnFilm out;
-  out.facing = facing != Facing::kUnknown ? facing : facingFromSeen(seenFrom(BodySide::kRight));
+  out.facing =
+      facing != Facing::kUnknown ? facing : facingFromSeen(seenFrom(*bodies, tracks, BodySide::kRight));
   if (out.facing == Facing::kUnknown)
     return fail(
         Remedy::kMarkByHand,
         "The joints were not found by themselves: it is not clear which way the lifter faces. Say it in the "
         "sentence, or place the joints on one picture.");
-  // Who faces right turns the right side to the camera.
-  const auto seen = seenFrom(out.facing == Facing::kRight ? BodySide::kRight : BodySide::kLeft);
   const auto camera = estimateCamera(tracks, clip.axis, loaded, out.facing);
   if (!camera) return tl::make_unexpected(camera.error());
-  auto found = estimateJoints(seen, camera->camera, body);
+  auto found = estimateJoints(seenFrom(*bodies, tracks, nearSide(out.facing)), camera->camera, body);
   if (!found) return tl::make_unexpected(found.error());
   out.joints = std::move(*found);
-  for (auto& p : out.joints.points.joints)
-    if (p) p = toPictureMoved(clip.tracks, out.joints.points.frame, *p);
+  return out;
+}
+
+// A lifter on a bench, looked at while the bar is held with straight arms. The network was trained on people
+// mostly upright, so the picture is turned until the head is up; which of the two ways that is shows in how
+// surely it sees a person.
+Expected<FoundOnFilm> findLying(Film& film, const ClipTracks& tracks, const std::vector<Rep>& reps,
+                                double height_px, Facing facing, BodyPointNetwork& network,
+                                const Progress& progress) {
+  // The bar is held over the shoulder, an arm and the grip away (arm to the grip 0.36 of the height less what
+  // the grip's width takes); the middle of a body with bent knees lies a quarter of the height further on.
+  constexpr double kBarOverShoulder = 0.29, kMiddleFromShoulder = 0.25, kShoulderPlay = 0.1;
+  constexpr std::size_t kTried = 3;
+  std::vector<Look> looks;
+  for (const Look& look : chooseLooks(reps, tracks.time_s))
+    if (look.standing) looks.push_back(look);
+  auto read = [&](const std::vector<Look>& at, Facing way, double side, double from, double to) {
+    const double feet = way == Facing::kRight ? 1.0 : -1.0;
+    return readBodies(
+        film, tracks, at,
+        [=](const BarSample& bar) {
+          return BodySquare{bar.p_px + height_px * Vec2(feet * kMiddleFromShoulder, kBarOverShoulder),
+                            side * height_px, -feet * 0.5 * std::numbers::pi};
+        },
+        network, [&](double p) { return !progress || progress(from + (to - from) * p); });
+  };
+  std::vector<Look> few = looks;
+  keepSpread(few, kTried);
+  FoundOnFilm out;
+  double surest = 0.0, side = 1.0, done = 0.0;
+  for (const Facing way : {Facing::kRight, Facing::kLeft})
+    for (const double tried : {1.0, 1.25}) {
+      if (facing != Facing::kUnknown && facing != way) continue;
+      const auto bodies = read(few, way, tried, done, done + 0.15);
+      if (!bodies) return tl::make_unexpected(bodies.error());
+      done += 0.15;
+      // A body read the wrong way round has its shoulder where the feet are.
+      double sure = 0.0;
+      for (const auto& [look, points] : *bodies) {
+        const Vec2 shoulder = points.at(Joint::kShoulder, nearSide(way)).p_px,
+                   expected = tracks.bar[look.frame].p_px + Vec2(0.0, kBarOverShoulder * height_px);
+        const double off = (shoulder - expected).norm() / (kShoulderPlay * height_px);
+        sure += points.presence * std::exp(-0.5 * off * off);
+      }
+      if (sure <= surest) continue;
+      surest = sure;
+      out.facing = way;
+      side = tried;
+    }
+  if (out.facing == Facing::kUnknown)
+    return fail(Remedy::kMarkByHand,
+                "The joints were not found by themselves: nobody is seen lying under the bar. Place them on "
+                "one picture.");
+  const auto bodies = read(looks, out.facing, side, done, 1.0);
+  if (!bodies) return tl::make_unexpected(bodies.error());
+  auto found = estimateLyingJoints(seenFrom(*bodies, tracks, nearSide(out.facing)), height_px);
+  if (!found) return tl::make_unexpected(found.error());
+  out.joints = std::move(*found);
+  return out;
+}
+
+}  // namespace
+
+Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTracking& clip,
+                                 const LoadedBar& loaded, Lift lift, Facing facing,
+                                 const std::optional<Body>& body, BodyPointNetwork& network,
+                                 const Progress& progress) {
+  if (!jointsAreFoundOf(lift))
+    return fail(Remedy::kMarkByHand,
+                "The joints of this lift are not found by themselves. Place them on one picture.");
+  const ClipTracks tracks = steadied(clip.tracks);
+  const auto rough = estimateCamera(tracks, clip.axis, loaded, facing);
+  if (!rough) return tl::make_unexpected(rough.error());
+  const auto reps = findReps(computeBarHeight({&tracks, lift, rough->camera, rough->errors}), lift);
+  if (!reps) return tl::make_unexpected(reps.error());
+  if (reps->empty())
+    return fail(Remedy::kMarkByHand, "The joints were not looked for: there is no rep in this film.");
+  auto film = Film::open(path);
+  if (!film) return tl::make_unexpected(film.error());
+  film->steadyBy(clip.tracks.shake);
+  const double height_px = (body ? body->height_m : kUsualHeight_m) * 1000.0 / rough->camera.mmPerPx(0.0);
+  auto out = lift == Lift::kBench ? findLying(*film, tracks, *reps, height_px, facing, network, progress)
+                                  : findStanding(*film, tracks, clip, loaded, *reps, height_px, facing, body,
+                                                 network, progress);
+  if (!out) return out;
+  for (auto& p : out->joints.points.joints)
+    if (p) p = toPictureMoved(clip.tracks, out->joints.points.frame, *p);
   return out;
 }
 
 Expected<void> trackFoundJoints(const std::filesystem::path& path, const ClipTracking& clip,
-                                const LoadedBar& loaded, Facing facing, const std::optional<Body>& body,
-                                BodyPointNetwork& network, JointTracks& raw, FoundSpread& spread,
-                                const Progress& progress) {
+                                const LoadedBar& loaded, Lift lift, Facing facing,
+                                const std::optional<Body>& body, BodyPointNetwork& network, JointTracks& raw,
+                                FoundSpread& spread, const Progress& progress) {
   constexpr double kFinding = 0.3;  // part of the time
   auto part = [&](double from, double to) {
     return Progress([=, &progress](double p) { return !progress || progress(from + (to - from) * p); });
   };
-  const auto found = findJoints(path, clip, loaded, facing, body, network, part(0.0, kFinding));
+  const auto found = findJoints(path, clip, loaded, lift, facing, body, network, part(0.0, kFinding));
   if (!found) return tl::make_unexpected(found.error());
-  if (auto ok = trackJoints(path, clip, loaded, Lift::kSquat, found->facing, found->joints.points, raw,
+  if (auto ok = trackJoints(path, clip, loaded, lift, found->facing, found->joints.points, raw,
                             part(kFinding, 1.0));
       !ok)
     return ok;

@@ -1,9 +1,10 @@
-// The joints of a squat's lifter, placed without the coach: a keypoint network looks at some pictures of the
-// film, and the body is solved for from all of them (core/motion/seen_joints.h).
+// The lifter's joints, placed without the coach: a keypoint network looks at some pictures of the film, and
+// the body is solved for from all of them (core/motion/seen_joints.h).
 //
-// Looked at: pauses between the reps and the way down and up, spread over the film; about twenty pictures,
-// whatever the film's length. Of several people the one under the bar is taken. Points behind the near plate
-// are left out, since a network guesses them without saying so.
+// Of a squat it looks at pauses between the reps and the way down and up, of a bench press at the pauses with
+// straight arms; about twenty pictures, whatever the film's length. Of several people the one under the bar
+// is taken. Points behind the near plate are left out, since a network guesses them without saying so.
+// A deadlift's lifter, folded over the bar, is read 20-30 cm wrong: those joints are placed by hand.
 //
 // Failure: no rep, nobody under the bar, legs not seen (kMarkByHand); a damaged film as in Film.
 #pragma once
@@ -15,20 +16,25 @@
 
 namespace mottix {
 
+constexpr bool jointsAreFoundOf(Lift lift) {
+  return lift != Lift::kDeadlift;
+}
+
 struct FoundOnFilm {
   FoundJoints joints;
   Facing facing = Facing::kUnknown;
 };
 
 Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTracking& clip,
-                                 const LoadedBar& loaded, Facing facing, const std::optional<Body>& body,
-                                 BodyPointNetwork& network, const Progress& progress = {});
+                                 const LoadedBar& loaded, Lift lift, Facing facing,
+                                 const std::optional<Body>& body, BodyPointNetwork& network,
+                                 const Progress& progress = {});
 
 // Finds the joints and carries them through the film: `raw` and `spread` as `carried` and `found` in
 // TrackRecord.
 Expected<void> trackFoundJoints(const std::filesystem::path& path, const ClipTracking& clip,
-                                const LoadedBar& loaded, Facing facing, const std::optional<Body>& body,
-                                BodyPointNetwork& network, JointTracks& raw, FoundSpread& spread,
-                                const Progress& progress = {});
+                                const LoadedBar& loaded, Lift lift, Facing facing,
+                                const std::optional<Body>& body, BodyPointNetwork& network, JointTracks& raw,
+                                FoundSpread& spread, const Progress& progress = {});
 
 }  // namespace mottix

@@ -7,6 +7,7 @@
 #include <nlohmann/json.hpp>
 #include <opencv2/imgproc.hpp>
 
+#include "core/motion/joint_corrections.h"
 #include "synth/film_maker.h"
 #include "synth/film_writer.h"
 #include "vision/analyse_clip.h"
@@ -405,7 +406,7 @@ TEST_F(OnFilm, JointsAreFoundByThemselvesNearWhereTheyAre) {
   ASSERT_TRUE(clip);
   auto network = BodyPointNetwork::load(MOTTIX_MODELS);
   ASSERT_TRUE(network) << network.error().text;
-  const auto found = findJoints(film, *clip, {}, Facing::kUnknown, std::nullopt, *network);
+  const auto found = findJoints(film, *clip, {}, Lift::kSquat, Facing::kUnknown, std::nullopt, *network);
   ASSERT_TRUE(found) << found.error().text;
   const bool left = truth["view"].get<std::string>().find("left") != std::string::npos;
   EXPECT_EQ(found->facing, left ? Facing::kLeft : Facing::kRight);
@@ -418,10 +419,49 @@ TEST_F(OnFilm, JointsAreFoundByThemselvesNearWhereTheyAre) {
   JointTracks raw;
   FoundSpread spread;
   int asked = 0;
-  const auto stopped = trackFoundJoints(film, *clip, {}, Facing::kUnknown, std::nullopt, *network, raw,
-                                        spread, [&](double) { return ++asked < 4; });
+  const auto stopped = trackFoundJoints(film, *clip, {}, Lift::kSquat, Facing::kUnknown, std::nullopt,
+                                        *network, raw, spread, [&](double) { return ++asked < 4; });
   ASSERT_FALSE(stopped);
   EXPECT_EQ(stopped.error().remedy, Remedy::kCancelled);
+}
+
+// Lying on a bench, whichever way: read turned upright, and followed as somebody who stays where he lies.
+TEST_F(OnFilm, ALyingLiftersJointsAreFoundByThemselves) {
+  auto network = BodyPointNetwork::load(MOTTIX_MODELS);
+  ASSERT_TRUE(network) << network.error().text;
+  for (const bool from_right : {true, false}) {
+    FilmPlan plan = planFromSeed(6, Lift::kBench);
+    plan.width_px = 640;
+    plan.height_px = 360;
+    plan.look.someone_passes = false;
+    plan.bench.reps.resize(2);
+    plan.from_right = from_right;
+    const fs::path pressed = folder / (from_right ? "press_right.mp4" : "press_left.mp4");
+    ASSERT_TRUE(makeFilm(plan, pressed));
+    std::ifstream in(truthPathFor(pressed));
+    const auto press = nlohmann::json::parse(in);
+    const auto clip = trackBar(pressed);
+    ASSERT_TRUE(clip) << clip.error().text;
+    JointTracks raw;
+    FoundSpread spread;
+    const auto found = trackFoundJoints(pressed, *clip, {450.0, plan.load_kg}, Lift::kBench, Facing::kUnknown,
+                                        std::nullopt, *network, raw, spread);
+    ASSERT_TRUE(found) << found.error().text;
+    ClipTracks tracks = clip->tracks;
+    layCorrections(tracks, raw, {}, spread);
+    const std::string near = from_right ? "right_" : "left_";
+    for (const std::size_t frame : {std::size_t{10}, press["events"][1]["bottom_frame"].get<std::size_t>()})
+      for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kShoulder}) {
+        const JointSample& s = tracks.track(j)[frame];
+        const Vec2 e = s.p_px - point(press["frames"][frame]["joints"][near + std::string(nameOf(j))]);
+        EXPECT_LT(e.norm(), 3.0 * std::sqrt(2.0) * s.sd_px) << nameOf(j) << " on frame " << frame;
+        EXPECT_LT(s.sd_px, 0.3 * clip->tracks.bar[frame].radius_px) << nameOf(j);
+      }
+  }
+  const auto pulled =
+      findJoints(film, *trackBar(film), {}, Lift::kDeadlift, Facing::kUnknown, std::nullopt, *network);
+  ASSERT_FALSE(pulled);
+  EXPECT_EQ(pulled.error().remedy, Remedy::kMarkByHand);
 }
 
 TEST(BodyPointNetwork, AMissingOrDamagedModelIsNamed) {

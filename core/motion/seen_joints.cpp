@@ -32,6 +32,12 @@ constexpr double kAnkleOfFoot = 0.24, kAnkleOfHeight = 0.039, kSole_m = 0.01;
 // A network's heel and toe lie on the shoe, half way up its heel and cap: about 3 cm over the sole.
 constexpr double kOnShoe_m = 0.03;
 
+// Standard deviation of a lying lifter's points on each axis, as a part of the height: read off four films in
+// no table of docs/accuracy.md (the simulated camera's seeds 301-304), in round numbers.
+double lyingScatter(Joint joint) {
+  return joint == Joint::kToe ? 0.03 : joint == Joint::kShoulder ? 0.02 : 0.012;
+}
+
 // Unknowns: what is the same in all pictures, then knee, hip and shoulder of each.
 enum Common { kHeight, kThigh, kShank, kTrunk, kFoot, kAnkleX, kAnkleY, kAbove, kBehind, kCommonCount };
 constexpr int kOfPicture = 6;
@@ -193,6 +199,35 @@ double seenScatter(Joint joint) {
     default:
       return 0.0;
   }
+}
+
+Expected<FoundJoints> estimateLyingJoints(const std::vector<SeenJoints>& seen, double height_px) {
+  FoundJoints out;
+  if (!seen.empty()) out.points.frame = seen.front().frame;
+  for (const SeenJoints& s : seen) out.points.frame = std::min(out.points.frame, s.frame);
+  for (Joint joint :
+       {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe, Joint::kShoulder}) {
+    std::vector<double> x, y;
+    for (const SeenJoints& s : seen)
+      if (const auto& p = s.p_px[indexOf(joint)]) {
+        x.push_back(p->x());
+        y.push_back(p->y());
+      }
+    if (x.size() < kFewestStanding) {
+      if (joint == Joint::kHeel || joint == Joint::kToe) continue;
+      return fail(Remedy::kMarkByHand,
+                  "The joints were not found by themselves: the " + std::string(nameOf(joint)) +
+                      " of the lying lifter is not seen well enough. Place them on one picture.");
+    }
+    auto median = [](std::vector<double>& v) {
+      const auto mid = v.begin() + static_cast<long>(v.size() / 2);
+      std::nth_element(v.begin(), mid, v.end());
+      return *mid;
+    };
+    out.points.joints[indexOf(joint)] = Vec2(median(x), median(y));
+    out.spread.set(joint, joint, std::pow(lyingScatter(joint) * height_px, 2) * Eigen::Matrix2d::Identity());
+  }
+  return out;
 }
 
 Facing facingFromSeen(const std::vector<SeenJoints>& seen) {
