@@ -177,6 +177,8 @@ QString noteOf(MeasureStatus status) {
       return tr("heel and toe are not placed, so mid-foot is unknown");
     case MeasureStatus::kWrongView:
       return tr("it does not show from here; film from the side");
+    case MeasureStatus::kTooOblique:
+      return tr("the camera is turned by more than 30°; film more squarely from the side");
     case MeasureStatus::kBarLost:
       return tr("the bar was not seen at this moment");
     case MeasureStatus::kImprecise:
@@ -222,6 +224,11 @@ QString warningWords(Warning warning) {
           "The bar lies across the picture, so this was filmed from the front or the rear (of a bench press "
           "the "
           "foot or the head end); the front is assumed until it is said.");
+    case Warning::kOtherWay:
+      return tr(
+          "The bar rests at the other end of its way than in this lift. Say which lift it is; a film that "
+          "stands "
+          "on its head is turned by half on the phone and added again.");
     case Warning::kLineContradicts:
       return tr(
           "A line drawn in the picture says otherwise than plate and room; it is left out. Check it, and the "

@@ -122,12 +122,18 @@ void CameraWatch::look(const cv::Mat& gray) {
   }
   const PictureMove move = corners_->findMove(small);
   ++looked_;
+  if (move.known) ++known_;
+  away_ = move.known ? 0 : away_ + 1;
+  if (known_ > 0) longest_away_ = std::max(longest_away_, away_);
   const double at_edge_px = 0.5 * small.cols * std::hypot(move.turn_rad, move.log_scale);
   if (move.known && (move.shift_px.norm() > kStandsPx || at_edge_px > kStandsAtEdgePx)) ++shaken_;
 }
 
 bool CameraWatch::moved() const {
   constexpr std::size_t kFewest = 3;
+  // Scenery that was recognised and then is not any more: swung away, or another shot.
+  constexpr std::size_t kAway = 2;
+  if (known_ >= kFewest && longest_away_ >= kAway) return true;
   return shaken_ >= kFewest && 10 * shaken_ > looked_;
 }
 

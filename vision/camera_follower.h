@@ -34,7 +34,8 @@ class SceneCorners {
   PictureMove last_;  // the latest known one
 };
 
-// Looks at a picture now and then while a film is read for something else: whether the camera moves at all.
+// Looks at a picture now and then while a film is read for something else: whether the camera moves at all,
+// or the film is cut.
 class CameraWatch {
  public:
   void look(const cv::Mat& gray);
@@ -42,7 +43,7 @@ class CameraWatch {
 
  private:
   std::optional<SceneCorners> corners_;
-  std::size_t shaken_ = 0, looked_ = 0;
+  std::size_t shaken_ = 0, looked_ = 0, known_ = 0, away_ = 0, longest_away_ = 0;
 };
 
 // The move of every picture against `reference`, in the film's pixels. `progress` as everywhere.

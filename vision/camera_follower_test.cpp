@@ -135,6 +135,29 @@ TEST_F(HandHeldFilm, ACameraSwungAwayAndACutAreSaidAndNothingIsMeasuredThere) {
   }
 }
 
+// From a stand as well: another scene at the end, and a camera that is taken off its stand.
+TEST_F(HandHeldFilm, AFilmFromAStandThatIsCutOrTakenAwayIsNoticed) {
+  run("ffmpeg -v error -y -i " + at("stood.mp4") +
+      " -vf \"scale=960:540,crop=640:360:'if(gt(t,4),min(320,100+(t-4)*400),100)':90\" " + at("taken.mp4"));
+  run("ffmpeg -v error -y -f lavfi -i testsrc2=s=640x360:r=30:d=2 -pix_fmt yuv420p " + at("pattern.mp4"));
+  run("ffmpeg -v error -y -i " + at("stood.mp4") + " -i " + at("pattern.mp4") +
+      " -filter_complex '[0:v][1:v]concat=n=2' " + at("joined.mp4"));
+  for (const char* name : {"taken.mp4", "joined.mp4"}) {
+    const auto clip = trackBar(folder / name);
+    ASSERT_TRUE(clip) << name;
+    ASSERT_FALSE(clip->tracks.shake.empty()) << name;
+    EXPECT_TRUE(clip->tracks.shake[60].known) << name;
+    EXPECT_EQ(steadied(clip->tracks).bar.back().state, TrackState::kLost) << name;
+    const auto a = analyse(clip->tracks, clip->axis, {}, builtInRuleBook());
+    ASSERT_TRUE(a) << name << ": " << a.error().text;
+    EXPECT_EQ(a->reps.size(), 1u) << name;
+    EXPECT_EQ(std::count(a->warnings.begin(), a->warnings.end(), Warning::kCameraSwung), 1) << name;
+    EXPECT_EQ(std::count(a->warnings.begin(), a->warnings.end(), Warning::kCameraShook),
+              name == std::string("joined.mp4") ? 0 : 1)
+        << name;
+  }
+}
+
 // In fifteen of sixteen pictures everything beside the lifter is painted over.
 TEST_F(HandHeldFilm, WhereNothingStandsBehindTheLifterTheHandIsPartOfTheError) {
   run("ffmpeg -v error -y -i " + at("held.mp4") +

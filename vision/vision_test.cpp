@@ -464,6 +464,70 @@ TEST_F(OnFilm, ALyingLiftersJointsAreFoundByThemselves) {
   EXPECT_EQ(pulled.error().remedy, Remedy::kMarkByHand);
 }
 
+// Filmed in a mirror, or by a phone that stores what it shows: the same set from the other side.
+TEST_F(OnFilm, AMirroredFilmIsTheSameSetFromTheOtherSide) {
+  const fs::path mirrored = folder / "mirrored.mp4";
+  ASSERT_EQ(
+      std::system(
+          ("ffmpeg -v error -y -i " + film.string() + " -vf hflip -crf 14 " + mirrored.string()).c_str()),
+      0);
+  auto network = BodyPointNetwork::load(MOTTIX_MODELS);
+  ASSERT_TRUE(network);
+  auto measured = [&](const fs::path& path) {
+    auto clip = trackBar(path);
+    JointTracks raw;
+    FoundSpread spread;
+    EXPECT_TRUE(trackFoundJoints(path, *clip, {}, Lift::kSquat, Facing::kUnknown, std::nullopt, *network, raw,
+                                 spread));
+    layCorrections(clip->tracks, raw, {}, spread);
+    return *analyse(clip->tracks, clip->axis, {}, builtInRuleBook());
+  };
+  const Analysis plain = measured(film), mirror = measured(mirrored);
+  EXPECT_NE(plain.facing, mirror.facing);
+  ASSERT_EQ(plain.measures.size(), mirror.measures.size());
+  for (std::size_t i = 0; i < plain.measures.size(); ++i) {
+    const Measure &a = plain.measures[i], &b = mirror.measures[i];
+    EXPECT_EQ(a.id, b.id);
+    if (a.status != MeasureStatus::kOk || b.status != MeasureStatus::kOk) continue;
+    EXPECT_LT(std::abs(a.value.value - b.value.value), 1.5 * (a.value.sd + b.value.sd)) << definitionOf(a.id).name;
+  }
+}
+
+// A film that stands on its head goes the way of another lift; an empty room and a bar that nobody lifts are
+// no set.
+TEST_F(OnFilm, OnItsHeadOrWithoutALifterItIsSaid) {
+  auto made = [&](const char* name, const std::string& arguments) {
+    const fs::path out = folder / name;
+    EXPECT_EQ(std::system(("ffmpeg -v error -y " + arguments + " -pix_fmt yuv420p " + out.string()).c_str()),
+              0);
+    return out;
+  };
+  const auto turned = trackBar(made("on_its_head.mp4", "-i " + film.string() + " -vf hflip,vflip"));
+  ASSERT_TRUE(turned);
+  const auto a = analyse(turned->tracks, turned->axis, {}, builtInRuleBook());
+  if (a) {
+    EXPECT_EQ(std::count(a->warnings.begin(), a->warnings.end(), Warning::kOtherWay), 1);
+  } else {
+    EXPECT_NE(a.error().text.find("stands on its head"), std::string::npos) << a.error().text;
+  }
+  const auto upright = trackBar(film);
+  const auto b = analyse(upright->tracks, upright->axis, {}, builtInRuleBook());
+  ASSERT_TRUE(b);
+  EXPECT_EQ(std::count(b->warnings.begin(), b->warnings.end(), Warning::kOtherWay), 0);
+
+  made("first.png", "-i " + film.string() + " -frames:v 1");
+  const auto nobody = trackBar(made("nobody_lifts.mp4", "-loop 1 -i " + (folder / "first.png").string() +
+                                                            " -t 3 -r 30 -vf noise=alls=6:allf=t"));
+  ASSERT_FALSE(nobody);
+  EXPECT_NE(nobody.error().text.find("No plate moves"), std::string::npos) << nobody.error().text;
+  const auto empty = trackBar(
+      made("empty_room.mp4", "-f lavfi -i color=c=gray:s=640x360:r=30:d=3 -vf noise=alls=10:allf=t"));
+  ASSERT_FALSE(empty);
+  EXPECT_NE(empty.error().text.find("No plate was found"), std::string::npos) << empty.error().text;
+  for (const auto* clip : {&nobody, &empty})
+    EXPECT_EQ(clip->error().text.find("“"), 0u) << "the file is named: " << clip->error().text;
+}
+
 TEST(BodyPointNetwork, AMissingOrDamagedModelIsNamed) {
   const auto folder = fs::temp_directory_path() / ("mottix_models_" + std::to_string(getpid()));
   fs::create_directories(folder);

@@ -18,6 +18,9 @@ constexpr double kDriftTime_s = 1.0;       // over this the carried joints' erro
 constexpr double kDepthOffsetSdM = 0.015;  // crease and kneecap against the joint centres, see the catalogue
 // Beyond these errors a value tells nothing: half the range the measure has among lifters.
 constexpr double kUselessAngleSdDeg = 15.0;
+// Turned by more than this, what is not known of a joint's distance from the mid-plane (7 cm at the knee, see
+// lateralPrior) moves it along the picture by 4 cm, the most that a judgement allows.
+constexpr double kFarthestTurn_deg = 30.0;
 constexpr double kUselessLengthSdM = 0.12;
 
 constexpr double kDeg = std::numbers::pi / 180.0;
@@ -212,6 +215,8 @@ std::string_view nameOf(MeasureStatus status) {
       return "wrong_view";
     case MeasureStatus::kBarLost:
       return "bar_lost";
+    case MeasureStatus::kTooOblique:
+      return "too_oblique";
     case MeasureStatus::kImprecise:
       return "imprecise";
   }
@@ -255,6 +260,10 @@ std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vecto
     auto posture = [&](MeasureId id, const Uses& uses, std::size_t frame, double to_unit, double useless_sd,
                        const Formula& formula, double extra_sd = 0.0) {
       if (tracks.across()) return put(id, MeasureStatus::kWrongView, {}, frame);
+      // Heights do not change with the camera's turn, lengths across the picture do.
+      const bool upright = id == MeasureId::kHipBelowKnee || id == MeasureId::kDepthMargin;
+      if (!upright && std::abs(input.camera.yaw_deg()) > kFarthestTurn_deg)
+        return put(id, MeasureStatus::kTooOblique, {}, frame);
       for (Joint j : uses.joints)
         for (std::size_t f : uses.frames)
           if (!scene.knownAt(j, f)) {

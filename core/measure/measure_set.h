@@ -25,11 +25,12 @@ namespace mottix {
 // Why a measure has no value, or that it has one.
 enum class MeasureStatus {
   kOk,
-  kNoJoints,   // the joints it needs are not placed
-  kNoFeet,     // heel and toe are not placed, so mid-foot is unknown
-  kWrongView,  // it cannot be seen from where the film was taken
-  kBarLost,    // the bar was not seen at the frames that matter
-  kImprecise,  // it could be computed but its error is too large to mean anything
+  kNoJoints,    // the joints it needs are not placed
+  kNoFeet,      // heel and toe are not placed, so mid-foot is unknown
+  kWrongView,   // it cannot be seen from where the film was taken
+  kBarLost,     // the bar was not seen at the frames that matter
+  kTooOblique,  // the camera is turned too far from the side
+  kImprecise,   // it could be computed but its error is too large to mean anything
 };
 std::string_view nameOf(MeasureStatus status);
 

@@ -56,6 +56,18 @@ TEST(ComputeMeasures, TheYawOfTheCameraIsTakenOut) {
   EXPECT_NEAR(m.of(MeasureId::kBarForwardMax, 1).value, 0.0, 0.3);
 }
 
+TEST(ComputeMeasures, FromTooFarRoundOnlyHeightsAndTimesAreMeasured) {
+  known::KnownSquat plan;
+  plan.yaw_px = 900.0;  // about 40 degrees
+  const auto clip = known::film(plan);
+  ASSERT_GT(std::abs(clip.camera.yaw_deg()), 30.0);
+  const auto m = measure(clip);
+  EXPECT_EQ(m.status(MeasureId::kTrunkLeanTurn, 1), MeasureStatus::kTooOblique);
+  EXPECT_EQ(m.status(MeasureId::kBarForwardMax, 1), MeasureStatus::kTooOblique);
+  EXPECT_NE(m.status(MeasureId::kDepthMargin, 1), MeasureStatus::kTooOblique);
+  EXPECT_EQ(m.status(MeasureId::kPeakSpeed, 1), MeasureStatus::kOk);
+}
+
 TEST(ComputeMeasures, LeanGainedOnTheWayUpIsSeen) {
   known::KnownSquat plan;
   plan.lean_gain_deg = 14.0;

@@ -37,6 +37,8 @@ std::string_view nameOf(Warning warning) {
       return "view_assumed";
     case Warning::kLineContradicts:
       return "line_contradicts";
+    case Warning::kOtherWay:
+      return "other_way";
   }
   return "";
 }
@@ -87,7 +89,13 @@ void levelByStanding(Analysis& a, const MeasureInput& input) {
 // A hand whose motion could not be read stands in the tracks as an error without any shift.
 void warnOfShake(const ClipTracks& tracks, Analysis& a) {
   constexpr double kMoment_s = 0.5;  // the camera looking elsewhere for less is not worth a word
-  a.warnings.push_back(greatestShake_px(tracks) > 0.0 ? Warning::kCameraShook : Warning::kCameraUnsteady);
+  const double moved_px = greatestShake_px(tracks);
+  // A film from a stand has its motion looked for when it is cut.
+  constexpr double kStands_px = 1.0, kOfWidth_px = 1280.0;
+  if (moved_px == 0.0)
+    a.warnings.push_back(Warning::kCameraUnsteady);
+  else if (moved_px > kStands_px * tracks.width_px / kOfWidth_px)
+    a.warnings.push_back(Warning::kCameraShook);
   double away_s = 0.0;
   for (std::size_t i = 1; i < std::min(tracks.shake.size(), tracks.frameCount()); ++i)
     if (!tracks.shake[i].known) away_s += tracks.time_s[i] - tracks.time_s[i - 1];
@@ -187,6 +195,20 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   const MeasureInput input{&tracks, settings.lift, a.camera, a.camera_errors};
   auto reps = findReps(computeBarHeight(input), settings.lift, settings.rep_options);
   if (!reps) return tl::make_unexpected(reps.error());
+  // On its head a squat goes the way of a deadlift.
+  const auto seen = guessLift(computeBarHeight(input));
+  const bool other_way =
+      seen && seen->sure() && (seen->lift == Lift::kDeadlift) != (settings.lift == Lift::kDeadlift);
+  if (other_way && reps->empty())
+    return fail(Remedy::kCorrectInput,
+                seen->lift == Lift::kDeadlift
+                    ? "The bar rests where it is lowest, as in a deadlift; so does a squat or a press in a "
+                      "film that stands on its head. Say which lift it is, or turn the film by half on the "
+                      "phone and add it again."
+                    : "The bar rests where it is highest, as in a squat or a press; so does a deadlift in a "
+                      "film that stands on its head. Say which lift it is, or turn the film by half on the "
+                      "phone and add it again.");
+  if (other_way) a.warnings.push_back(Warning::kOtherWay);
   if (reps->empty())
     return fail(
         Remedy::kFilmAgain,

@@ -53,6 +53,7 @@ enum class Warning {
   kCameraShook,     // held by hand; its motion was taken out
   kCameraUnsteady,  // held by hand, and its motion could not be read; it is part of the error
   kCameraSwung,     // for some of the time it looked elsewhere, or the film is cut: nothing is measured there
+  kOtherWay,         // the bar rests at the other end of its way than in the lift as said
   kLineContradicts,  // a line drawn by the coach says otherwise than plate and room; it was left out
   kViewAssumed,      // the bar lies across the picture; whether from the front or the rear nobody has said
   kJointsFound       // by the program; nobody has put one right yet

@@ -51,6 +51,7 @@ FindingReason reasonOf(MeasureStatus status) {
     case MeasureStatus::kNoFeet:
       return FindingReason::kFeetMissing;
     case MeasureStatus::kWrongView:
+    case MeasureStatus::kTooOblique:
       return FindingReason::kWrongView;
     case MeasureStatus::kBarLost:
       return FindingReason::kBarLost;
