@@ -89,8 +89,8 @@ void addClip(const std::filesystem::path& path, const ClipTruth& truth, BodyPoin
   if (side && jointsAreFoundOf(truth.lift)) {
     JointTracks raw;
     FoundSpread spread;
-    joints = trackFoundJoints(path, *clip, {450.0, truth.load_kg}, truth.lift, Facing::kUnknown, std::nullopt,
-                              network, raw, spread)
+    joints = trackFoundJoints(path, *clip, {450.0, truth.load_kg}, {truth.lift}, Facing::kUnknown,
+                              std::nullopt, network, raw, spread)
                  .has_value();
     if (joints) layCorrections(clip->tracks, raw, {}, spread);
   }

@@ -122,11 +122,15 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
   if (shows) std::fprintf(stderr, "\r                              \r");
   if (!clip) return tl::make_unexpected(clip.error());
   playAsLived(clip->tracks.time_s, o.recorded_fps);
+  bool open = false;  // which lift it is
+  auto takenFor = [&](const char* why) {
+    std::cerr << "mottix-cli: note: taken for a " << liftWords(settings.lift).toStdString() << why << '\n';
+  };
   if (o.lift == "auto") {
     const auto guess = guessLift(clip->tracks, clip->axis, LoadedBar{o.plate_mm, o.load_kg});
     if (guess) settings.lift = edit.asked.lift = guess->lift;
-    std::cerr << "mottix-cli: note: taken for a " << liftWords(settings.lift).toStdString()
-              << (guess && guess->sure() ? " by the way the bar goes.\n" : ", but not surely; say --lift.\n");
+    open = !guess || !guess->sure();
+    takenFor(open ? ", but not surely; say --lift." : " by the way the bar goes.");
   }
   bool find = edit.placed.empty() && jointsAreFoundOf(settings.lift) && !o.bar_only;
   if (clip->tracks.across()) {
@@ -150,15 +154,21 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
     JointTracks raw;
     FoundSpread spread;
     auto network = BodyPointNetwork::load(o.models);
-    const auto found = network ? trackFoundJoints(o.clip, *clip, LoadedBar{o.plate_mm, o.load_kg},
-                                                  settings.lift, settings.facing, body, *network, raw, spread,
-                                                  progress("finding the joints", half, 1.0))
-                               : tl::make_unexpected(network.error());
+    const auto found =
+        network ? trackFoundJoints(o.clip, *clip, LoadedBar{o.plate_mm, o.load_kg},
+                                   liftsToTry(settings.lift, open), settings.facing, body, *network, raw,
+                                   spread, progress("finding the joints", half, 1.0))
+                : tl::make_unexpected(network.error());
     if (shows) std::fprintf(stderr, "\r                              \r");
-    if (found)
+    if (found) {
       layCorrections(clip->tracks, raw, {}, spread);
-    else
+      if (open) {
+        settings.lift = edit.asked.lift = *found;
+        takenFor(" by the lifter's posture.");
+      }
+    } else {
       no_joints = found.error().text;
+    }
   }
   if (o.from_s || o.to_s) {
     const auto& t = clip->tracks.time_s;

@@ -67,10 +67,16 @@ Expected<TrackOutcome> runJoints(const TrackJob& job, const std::filesystem::pat
     return out;
   }
   auto network = BodyPointNetwork::load(models);
-  const auto found =
-      network ? trackFoundJoints(job.film, clip, loadedBar(job.asked), job.asked.lift, job.asked.facing,
-                                 job.body, *network, out.record.carried, out.record.found, progress)
-              : tl::make_unexpected(network.error());
+  // Where nobody has said the lift and the bar's way leaves it open, the lifter's posture tells.
+  const bool open = job.asked.lift_source == LiftSource::kAssumed && !out.lift;
+  Lift likeliest = job.asked.lift;
+  if (const auto guess = open ? guessLift(clip.tracks, clip.axis, loadedBar(job.asked)) : std::nullopt)
+    likeliest = guess->lift;
+  const auto found = network ? trackFoundJoints(job.film, clip, loadedBar(job.asked),
+                                                liftsToTry(likeliest, open), job.asked.facing, job.body,
+                                                *network, out.record.carried, out.record.found, progress)
+                             : tl::make_unexpected(network.error());
+  if (found && open) out.lift = *found;
   if (found) return out;
   if (found.error().remedy == Remedy::kCancelled) return tl::make_unexpected(found.error());
   out.record.carried = {};

@@ -774,7 +774,7 @@ void SetSheet::refreshJudged() {
     const Lift lift = data_.set.edit.asked.lift;
     const bool across = data_.tracks.across();
     if (data_.set.edit.asked.lift_source == LiftSource::kSeen) {
-      paragraph(tr("A %1, by the way the bar goes?").arg(liftWords(lift)), 16, false);
+      paragraph(tr("A %1, by what is seen?").arg(liftWords(lift)), 16, false);
       action(tr("Yes · G"), tr("It is this lift"), &SetSheet::confirmLift)
           ->setProperty("what", QStringLiteral("lift"));
       for (const Lift other : {Lift::kSquat, Lift::kBench, Lift::kDeadlift})

@@ -500,6 +500,31 @@ TEST_F(Desk, TheLiftIsSeenFromTheBarAndConfirmedByOneKey) {
   EXPECT_EQ(sheet.data().set.edit.asked.lift, Lift::kBench);
 }
 
+// A long press goes as far as a short squat; that somebody lies under the bar tells them apart.
+TEST_F(Desk, WhereTheBarLeavesItOpenThePostureTellsTheLift) {
+  FilmPlan plan = planFromSeed(302, Lift::kBench);
+  plan.width_px = 640;
+  plan.height_px = 360;
+  plan.look.someone_passes = false;
+  plan.bench.reps.resize(2);
+  const fs::path press = folder / "films" / "press.mp4";
+  ASSERT_TRUE(makeFilm(plan, press));
+  const auto clip = trackBar(press);
+  ASSERT_TRUE(clip);
+  const auto guess = guessLift(clip->tracks, clip->axis, {450.0, plan.load_kg});
+  ASSERT_FALSE(guess && guess->sure()) << "another film is needed for this test";
+  reopen(MOTTIX_MODELS);
+  const AthleteId athlete = window->addAthlete(QStringLiteral("Runa Tveit"));
+  dropOn(window->queue().laneOf(athlete), press);
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  openByKey(window->house().sets()->front().id);
+  const SheetData& data = window->sheet().data();
+  EXPECT_EQ(data.set.edit.asked.lift, Lift::kBench);
+  EXPECT_EQ(data.set.edit.asked.lift_source, LiftSource::kSeen);
+  EXPECT_TRUE(data.tracks.has(Joint::kHip));
+  ASSERT_TRUE(waitFor([&] { return button("lift") != nullptr; })) << "the coach is asked";
+}
+
 // A camera tilted by hand. A line drawn along a post levels it, a known length on the floor says how far away
 // it stands, a wrong one is left out and said; undo and the house know them all.
 TEST_F(Desk, LinesDrawnInTheRoomSayHowTheCameraStands) {

@@ -220,22 +220,38 @@ Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTr
   return out;
 }
 
-Expected<void> trackFoundJoints(const std::filesystem::path& path, const ClipTracking& clip,
-                                const LoadedBar& loaded, Lift lift, Facing facing,
+std::vector<Lift> liftsToTry(Lift likeliest, bool open) {
+  std::vector<Lift> out = {likeliest};
+  for (const Lift other : {Lift::kSquat, Lift::kBench, Lift::kDeadlift})
+    if (open && other != likeliest && jointsAreFoundOf(other)) out.push_back(other);
+  return out;
+}
+
+Expected<Lift> trackFoundJoints(const std::filesystem::path& path, const ClipTracking& clip,
+                                const LoadedBar& loaded, const std::vector<Lift>& maybe, Facing facing,
                                 const std::optional<Body>& body, BodyPointNetwork& network, JointTracks& raw,
                                 FoundSpread& spread, const Progress& progress) {
   constexpr double kFinding = 0.3;  // part of the time
   auto part = [&](double from, double to) {
     return Progress([=, &progress](double p) { return !progress || progress(from + (to - from) * p); });
   };
-  const auto found = findJoints(path, clip, loaded, lift, facing, body, network, part(0.0, kFinding));
-  if (!found) return tl::make_unexpected(found.error());
-  if (auto ok = trackJoints(path, clip, loaded, lift, found->facing, found->joints.points, raw,
-                            part(kFinding, 1.0));
-      !ok)
-    return ok;
-  spread = found->joints.spread;
-  return {};
+  Expected<FoundOnFilm> found =
+      fail(Remedy::kCorrectInput, "The joints were not looked for: no lift was named.");
+  for (std::size_t i = 0; i < maybe.size(); ++i) {
+    const double each = kFinding / static_cast<double>(maybe.size()), from = each * static_cast<double>(i);
+    auto tried = findJoints(path, clip, loaded, maybe[i], facing, body, network, part(from, from + each));
+    // Of several failures the likeliest lift's is told.
+    if (tried || i == 0 || tried.error().remedy == Remedy::kCancelled) found = std::move(tried);
+    if (!found && found.error().remedy == Remedy::kCancelled) break;
+    if (!found) continue;
+    if (auto ok = trackJoints(path, clip, loaded, maybe[i], found->facing, found->joints.points, raw,
+                              part(kFinding, 1.0));
+        !ok)
+      return tl::make_unexpected(ok.error());
+    spread = found->joints.spread;
+    return maybe[i];
+  }
+  return tl::make_unexpected(found.error());
 }
 
 }  // namespace mottix

@@ -31,10 +31,15 @@ Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTr
                                  const Progress& progress = {});
 
 // Finds the joints and carries them through the film: `raw` and `spread` as `carried` and `found` in
-// TrackRecord.
-Expected<void> trackFoundJoints(const std::filesystem::path& path, const ClipTracking& clip,
-                                const LoadedBar& loaded, Lift lift, Facing facing,
+// TrackRecord. `maybe` holds the lift; or those it may be, the likeliest first. Returns the one as which a
+// lifter was found.
+Expected<Lift> trackFoundJoints(const std::filesystem::path& path, const ClipTracking& clip,
+                                const LoadedBar& loaded, const std::vector<Lift>& maybe, Facing facing,
                                 const std::optional<Body>& body, BodyPointNetwork& network, JointTracks& raw,
                                 FoundSpread& spread, const Progress& progress = {});
+
+// The lifts that a film may show when the bar's way leaves it open: `likeliest`, then the other that is
+// found.
+std::vector<Lift> liftsToTry(Lift likeliest, bool open);
 
 }  // namespace mottix

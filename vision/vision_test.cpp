@@ -419,7 +419,7 @@ TEST_F(OnFilm, JointsAreFoundByThemselvesNearWhereTheyAre) {
   JointTracks raw;
   FoundSpread spread;
   int asked = 0;
-  const auto stopped = trackFoundJoints(film, *clip, {}, Lift::kSquat, Facing::kUnknown, std::nullopt,
+  const auto stopped = trackFoundJoints(film, *clip, {}, {Lift::kSquat}, Facing::kUnknown, std::nullopt,
                                         *network, raw, spread, [&](double) { return ++asked < 4; });
   ASSERT_FALSE(stopped);
   EXPECT_EQ(stopped.error().remedy, Remedy::kCancelled);
@@ -444,8 +444,8 @@ TEST_F(OnFilm, ALyingLiftersJointsAreFoundByThemselves) {
     ASSERT_TRUE(clip) << clip.error().text;
     JointTracks raw;
     FoundSpread spread;
-    const auto found = trackFoundJoints(pressed, *clip, {450.0, plan.load_kg}, Lift::kBench, Facing::kUnknown,
-                                        std::nullopt, *network, raw, spread);
+    const auto found = trackFoundJoints(pressed, *clip, {450.0, plan.load_kg}, {Lift::kBench},
+                                        Facing::kUnknown, std::nullopt, *network, raw, spread);
     ASSERT_TRUE(found) << found.error().text;
     ClipTracks tracks = clip->tracks;
     layCorrections(tracks, raw, {}, spread);
@@ -477,8 +477,8 @@ TEST_F(OnFilm, AMirroredFilmIsTheSameSetFromTheOtherSide) {
     auto clip = trackBar(path);
     JointTracks raw;
     FoundSpread spread;
-    EXPECT_TRUE(trackFoundJoints(path, *clip, {}, Lift::kSquat, Facing::kUnknown, std::nullopt, *network, raw,
-                                 spread));
+    EXPECT_TRUE(trackFoundJoints(path, *clip, {}, {Lift::kSquat}, Facing::kUnknown, std::nullopt, *network,
+                                 raw, spread));
     layCorrections(clip->tracks, raw, {}, spread);
     return *analyse(clip->tracks, clip->axis, {}, builtInRuleBook());
   };
@@ -489,7 +489,8 @@ TEST_F(OnFilm, AMirroredFilmIsTheSameSetFromTheOtherSide) {
     const Measure &a = plain.measures[i], &b = mirror.measures[i];
     EXPECT_EQ(a.id, b.id);
     if (a.status != MeasureStatus::kOk || b.status != MeasureStatus::kOk) continue;
-    EXPECT_LT(std::abs(a.value.value - b.value.value), 1.5 * (a.value.sd + b.value.sd)) << definitionOf(a.id).name;
+    EXPECT_LT(std::abs(a.value.value - b.value.value), 1.5 * (a.value.sd + b.value.sd))
+        << definitionOf(a.id).name;
   }
 }
 
