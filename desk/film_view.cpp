@@ -282,7 +282,6 @@ std::optional<Joint> FilmView::pointedJoint() const {
 }
 
 void FilmView::putJoint(Joint joint, const Vec2& film_px) {
-  if (isLocked(joint)) return;
   asked_.reset();
   emit jointMoved(shown_, joint, film_px.x(), film_px.y());
 }

@@ -55,7 +55,7 @@ class FilmView : public QWidget {
   // arrows, and Enter says that it is right.
   void ask(std::size_t frame, Joint joint);
   bool asking() const { return asked_.has_value(); }
-  // Puts a joint right on the frame shown, as a drag does; not one that is kept as it is.
+  // Puts a joint right on the frame shown, as a drag does.
   void putJoint(Joint joint, const Vec2& film_px);
   // The joint asked for, or the one under the mouse.
   std::optional<Joint> pointedJoint() const;

@@ -773,8 +773,16 @@ void SetSheet::refreshJudged() {
   if (data_.analysis) {
     const Lift lift = data_.set.edit.asked.lift;
     const bool across = data_.tracks.across();
-    if (data_.set.edit.asked.lift_source == LiftSource::kSeen) {
-      paragraph(tr("A %1, by what is seen?").arg(liftWords(lift)), 16, false);
+    const LiftSource source = data_.set.edit.asked.lift_source;
+    // Taken over from the set before, and the bar's way does not surely say the same.
+    const auto guess = source == LiftSource::kAssumed && data_.record
+                           ? guessLift(data_.tracks, data_.record->axis, loadedBar(data_.set.edit.asked))
+                           : std::nullopt;
+    const bool open = guess && !(guess->sure() && guess->lift == lift);
+    if (source == LiftSource::kSeen || open) {
+      paragraph((open ? tr("A %1, as nobody has said otherwise?") : tr("A %1, by what is seen?"))
+                    .arg(liftWords(lift)),
+                16, false);
       action(tr("Yes · G"), tr("It is this lift"), &SetSheet::confirmLift)
           ->setProperty("what", QStringLiteral("lift"));
       for (const Lift other : {Lift::kSquat, Lift::kBench, Lift::kDeadlift})
@@ -1167,6 +1175,10 @@ void SetSheet::putAsNeighbour() {
   if (!at)
     return emit trouble(
         tr("Point at a joint, or let one be asked for (N); then D puts it where you placed it last."));
+  const auto& locked = data_.set.edit.locked;
+  if (std::find(locked.begin(), locked.end(), *joint) != locked.end())
+    return emit trouble(
+        tr("The %1 is kept as it is; K lets it go.").arg(QString::fromUtf8(nameOf(*joint).data())));
   film_->putJoint(*joint, *at);
 }
 

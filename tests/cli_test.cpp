@@ -11,6 +11,7 @@
 #include <gtest/gtest.h>
 #include <nlohmann/json.hpp>
 
+#include "core/measure/measure_set.h"
 #include "store/house_file.h"
 
 namespace {
@@ -114,6 +115,14 @@ TEST_F(CommandLine, WithoutPointsTheJointsAreFoundAndTheirErrorIsSaid) {
   EXPECT_EQ(without.code, 0);
   EXPECT_NE(without.err.find("body_points.onnx"), std::string::npos) << without.err;
   EXPECT_NE(without.out.find("2 reps"), std::string::npos);
+}
+
+TEST_F(CommandLine, TheSchemaKnowsEveryStatusOfAMeasure) {
+  const std::string schema = textOf(MOTTIX_SOURCE_DIR "/docs/analysis.schema.json");
+  for (int s = 0; s <= static_cast<int>(mottix::MeasureStatus::kImprecise); ++s) {
+    const auto status = static_cast<mottix::MeasureStatus>(s);
+    EXPECT_NE(schema.find('"' + std::string(nameOf(status)) + '"'), std::string::npos) << nameOf(status);
+  }
 }
 
 TEST_F(CommandLine, JsonToStandardOutputIsNothingButJson) {

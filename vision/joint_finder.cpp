@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <functional>
 #include <numbers>
 
 #include "core/measure/measure_set.h"
@@ -139,8 +140,9 @@ Expected<FoundOnFilm> findStanding(Film& film, const ClipTracks& tracks, const C
 Expected<FoundOnFilm> findLying(Film& film, const ClipTracks& tracks, const std::vector<Rep>& reps,
                                 double height_px, Facing facing, BodyPointNetwork& network,
                                 const Progress& progress) {
-  // The bar is held over the shoulder, an arm and the grip away (arm to the grip 0.36 of the height less what
-  // the grip's width takes); the middle of a body with bent knees lies a quarter of the height further on.
+  // The bar is held over the shoulder: an arm to the grip is 0.37 of the height (winter2009, and a fist), of
+  // which a grip as wide as elbows need leaves about 0.3; the middle of a body with bent knees lies a quarter
+  // of the height further on.
   constexpr double kBarOverShoulder = 0.29, kMiddleFromShoulder = 0.25, kShoulderPlay = 0.1;
   constexpr std::size_t kTried = 3;
   std::vector<Look> looks;
