@@ -735,7 +735,8 @@ void FilmView::paintEvidence(QPainter& p) const {
   // The plumb line over mid-foot, in the plane of the plate: there the bar's middle should be.
   const auto joints = jointsAt(shown_);
   const auto &heel = joints[indexOf(Joint::kHeel)], &toe = joints[indexOf(Joint::kToe)];
-  if (heel && toe && shown_ < data_->tracks.bar.size()) {
+  const bool stands = data_->set.edit.asked.lift != Lift::kBench;
+  if (stands && heel && toe && shown_ < data_->tracks.bar.size()) {
     auto body = [&](const Vec2& p_px, Joint j) {
       return a.camera.toBody(toReference(data_->tracks, shown_, p_px), lateralPrior(j).value);
     };

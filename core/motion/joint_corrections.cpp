@@ -94,7 +94,7 @@ class Errors {
         k.block<2, 2>(2 * static_cast<Index>(b), 2 * static_cast<Index>(a)) = both.transpose();
       }
     }
-    constexpr double kExactly_px2 = 1e-9;
+    constexpr double kExactly_px2 = 1e-6;
     k.diagonal().array() += kExactly_px2;
     solver_.compute(k);
     VectorXd said(n);
@@ -108,18 +108,32 @@ class Errors {
     return at.frame < track.size() && at.frame < tracks_.frameCount() && track[at.frame].known;
   }
 
-  // The carried joint put right.
-  JointSample putRight(const Spot& at) const {
-    JointSample out = sample(at);
-    const Design d = design(at);
-    Matrix2d spread = covariance(at, d, at, prior_ * d.transpose());
-    if (!spots_.empty()) {
-      const auto [error, hand] = withSpots(at, d);
-      out.p_px += (error + hand) * weights_;
-      spread -= error * solver_.solve(error.transpose());
-      if (!hand.isZero()) spread += hand * solver_.solve(hand.transpose());
+  // A carried joint put right, on all frames. Errors change slowly, so between placed frames only some are
+  // computed and the others taken between them.
+  JointTrack putRight(Joint joint) const {
+    constexpr std::size_t kEvery = 4;
+    JointTrack out = carried_[indexOf(joint)];
+    std::size_t before = 0;  // the last frame whose error was computed, when there is one
+    bool any = false;
+    for (std::size_t f = 0; f < out.size(); ++f) {
+      const Spot at{f, joint};
+      if (!known(at)) {
+        any = false;
+        continue;
+      }
+      const bool now = !any || f - before >= kEvery || !known({f + 1, joint}) ||
+                       std::any_of(spots_.begin(), spots_.end(), [&](const Spot& s) {
+                         return s.joint == joint && s.frame + 1 >= f && f + 1 >= s.frame;
+                       });
+      putRight(at, now, out[f]);
+      if (!now) continue;
+      for (std::size_t g = before + 1; any && g < f; ++g) {
+        const double w = static_cast<double>(g - before) / static_cast<double>(f - before);
+        out[g].sd_px = (1.0 - w) * out[before].sd_px + w * out[f].sd_px;
+      }
+      before = f;
+      any = true;
     }
-    out.sd_px = std::sqrt(std::max(0.0, 0.5 * spread.trace()));
     return out;
   }
 
@@ -140,6 +154,22 @@ class Errors {
   }
 
  private:
+  void putRight(const Spot& at, bool with_error, JointSample& out) const {
+    const Design d = design(at);
+    if (spots_.empty()) {
+      out.sd_px = std::sqrt(std::max(0.0, 0.5 * covariance(at, d, at, prior_ * d.transpose()).trace()));
+      return;
+    }
+    const auto [error, hand] = withSpots(at, d);
+    out.p_px += (error + hand) * weights_;
+    if (!with_error) return;
+    double variance = covariance(at, d, at, prior_ * d.transpose()).trace();
+    const auto lower = solver_.matrixL();
+    variance -= MatrixXd(lower.solve(error.transpose())).squaredNorm();
+    if (!hand.isZero()) variance += MatrixXd(lower.solve(hand.transpose())).squaredNorm();
+    out.sd_px = std::sqrt(std::max(0.0, 0.5 * variance));
+  }
+
   const ClipTracks& tracks_;
   const JointTracks& carried_;
   CorrectionModel model_;
@@ -150,7 +180,7 @@ class Errors {
   std::vector<Design> designs_;
   std::vector<Toward> toward_;
   FoundSpread::Matrix prior_;
-  Eigen::LDLT<MatrixXd> solver_;
+  Eigen::LLT<MatrixXd> solver_;
   VectorXd weights_;
 
   const JointSample& sample(const Spot& at) const { return carried_[indexOf(at.joint)][at.frame]; }
@@ -245,10 +275,8 @@ class Errors {
 void layCorrections(ClipTracks& tracks, const JointTracks& carried, const std::vector<PlacedPoints>& placed,
                     const FoundSpread& found, const CorrectionModel& model) {
   const Errors errors(tracks, carried, placed, found, model);
-  JointTracks out = carried;
-  for (std::size_t j = 0; j < kJointCount; ++j)
-    for (std::size_t f = 0; f < carried[j].size(); ++f)
-      if (const Spot at{f, static_cast<Joint>(j)}; errors.known(at)) out[j][f] = errors.putRight(at);
+  JointTracks out;
+  for (std::size_t j = 0; j < kJointCount; ++j) out[j] = errors.putRight(static_cast<Joint>(j));
   tracks.joints = std::move(out);
 }
 
