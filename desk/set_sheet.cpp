@@ -775,10 +775,8 @@ void SetSheet::refreshJudged() {
     const bool across = data_.tracks.across();
     const LiftSource source = data_.set.edit.asked.lift_source;
     // Taken over from the set before, and the bar's way does not surely say the same.
-    const auto guess = source == LiftSource::kAssumed && data_.record
-                           ? guessLift(data_.tracks, data_.record->axis, loadedBar(data_.set.edit.asked))
-                           : std::nullopt;
-    const bool open = guess && !(guess->sure() && guess->lift == lift);
+    const auto& guess = data_.analysis->lift_seen;
+    const bool open = source == LiftSource::kAssumed && guess && !(guess->sure() && guess->lift == lift);
     if (source == LiftSource::kSeen || open) {
       paragraph((open ? tr("A %1, as nobody has said otherwise?") : tr("A %1, by what is seen?"))
                     .arg(liftWords(lift)),

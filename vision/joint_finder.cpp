@@ -142,7 +142,8 @@ Expected<FoundOnFilm> findLying(Film& film, const ClipTracks& tracks, const std:
                                 const Progress& progress) {
   // The bar is held over the shoulder: an arm to the grip is 0.37 of the height (winter2009, and a fist), of
   // which a grip as wide as elbows need leaves about 0.3; the middle of a body with bent knees lies a quarter
-  // of the height further on.
+  // of the height further on. How far off the shoulder may be read before it counts for little is an own
+  // allowance.
   constexpr double kBarOverShoulder = 0.29, kMiddleFromShoulder = 0.25, kShoulderPlay = 0.1;
   constexpr std::size_t kTried = 3;
   std::vector<Look> looks;

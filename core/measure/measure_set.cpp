@@ -18,10 +18,10 @@ constexpr double kDriftTime_s = 1.0;       // over this the carried joints' erro
 constexpr double kDepthOffsetSdM = 0.015;  // crease and kneecap against the joint centres, see the catalogue
 // Beyond these errors a value tells nothing: half the range the measure has among lifters.
 constexpr double kUselessAngleSdDeg = 15.0;
-// Turned by more than this, what is not known of a joint's distance from the mid-plane (7 cm at the knee, see
-// lateralPrior) moves it along the picture by 4 cm, the most that a judgement allows.
-constexpr double kFarthestTurn_deg = 30.0;
 constexpr double kUselessLengthSdM = 0.12;
+// Own allowance: turned by so much, what is not known of the knee's distance from the mid-plane (4 cm, see
+// lateralPrior) moves it along the picture by 2.3 cm, more than half of the 4 cm that a judgement allows.
+constexpr double kFarthestTurn_deg = 30.0;
 
 constexpr double kDeg = std::numbers::pi / 180.0;
 

@@ -19,7 +19,6 @@ using Eigen::VectorXd;
 
 constexpr Index kOwn = 2 * kJointCount;
 using Design = Eigen::Matrix<double, 2, kOwn>;
-using Toward = Eigen::Matrix<double, kOwn, 2>;
 
 // The segment that a joint's error turns with, from `from` to the joint itself.
 struct TurnsWith {
@@ -83,16 +82,13 @@ class Errors {
         prior_.block<2, 2>(2 * static_cast<Index>(j), 2 * static_cast<Index>(j)) =
             std::pow(model.placed_of_radius * radius_px_, 2) * Matrix2d::Identity();
     const auto n = static_cast<Index>(2 * spots_.size());
+    toward_.resize(kOwn, n);
+    for (std::size_t a = 0; a < spots_.size(); ++a)
+      toward_.middleCols<2>(2 * static_cast<Index>(a)) = prior_ * design(spots_[a]).transpose();
     MatrixXd k(n, n);
     for (std::size_t a = 0; a < spots_.size(); ++a) {
-      designs_.push_back(design(spots_[a]));
-      toward_.push_back(prior_ * designs_.back().transpose());
-      for (std::size_t b = 0; b <= a; ++b) {
-        const Matrix2d both = covariance(spots_[a], designs_[a], spots_[b], toward_[b]) +
-                              hand(spots_[a], spots_[b]) * Matrix2d::Identity();
-        k.block<2, 2>(2 * static_cast<Index>(a), 2 * static_cast<Index>(b)) = both;
-        k.block<2, 2>(2 * static_cast<Index>(b), 2 * static_cast<Index>(a)) = both.transpose();
-      }
+      const auto [error, hand] = withSpots(spots_[a], design(spots_[a]));
+      k.middleRows<2>(2 * static_cast<Index>(a)) = error + hand;
     }
     constexpr double kExactly_px2 = 1e-6;
     k.diagonal().array() += kExactly_px2;
@@ -108,31 +104,43 @@ class Errors {
     return at.frame < track.size() && at.frame < tracks_.frameCount() && track[at.frame].known;
   }
 
-  // A carried joint put right, on all frames. Errors change slowly, so between placed frames only some are
+  // A carried joint put right, on all frames. Errors change slowly, so away from placed frames only some are
   // computed and the others taken between them.
   JointTrack putRight(Joint joint) const {
     constexpr std::size_t kEvery = 4;
     JointTrack out = carried_[indexOf(joint)];
-    std::size_t before = 0;  // the last frame whose error was computed, when there is one
-    bool any = false;
+    std::vector<std::size_t> computed;
+    MatrixXd cross(static_cast<Index>(2 * spots_.size()), static_cast<Index>(2 * out.size()));
+    std::vector<double> variance;  // of both coordinates together
+    const auto lower = solver_.matrixL();
     for (std::size_t f = 0; f < out.size(); ++f) {
       const Spot at{f, joint};
-      if (!known(at)) {
-        any = false;
-        continue;
+      if (!known(at)) continue;
+      const Design d = design(at);
+      const bool near = std::any_of(spots_.begin(), spots_.end(), [&](const Spot& s) {
+        return s.joint == joint && s.frame + 1 >= f && f + 1 >= s.frame;
+      });
+      const bool follows = !computed.empty() && f > 0 && known({f - 1, joint}) && known({f + 1, joint});
+      const bool compute = near || !follows || f - computed.back() >= kEvery;
+      const auto [error, hand] = withSpots(at, d);
+      out[f].p_px += (error + hand) * weights_;
+      if (!compute) continue;
+      cross.middleCols<2>(static_cast<Index>(2 * computed.size())) = error.transpose();
+      computed.push_back(f);
+      variance.push_back(covariance(at, d, at, d).trace());
+      if (!hand.isZero()) variance.back() += MatrixXd(lower.solve(hand.transpose())).squaredNorm();
+    }
+    cross.conservativeResize(Eigen::NoChange, static_cast<Index>(2 * computed.size()));
+    if (cross.size() > 0) lower.solveInPlace(cross);
+    for (std::size_t i = 0; i < computed.size(); ++i) {
+      variance[i] -= cross.middleCols<2>(static_cast<Index>(2 * i)).squaredNorm();
+      out[computed[i]].sd_px = std::sqrt(std::max(0.0, 0.5 * variance[i]));
+      if (i == 0 || computed[i] - computed[i - 1] > kEvery) continue;
+      const std::size_t from = computed[i - 1], to = computed[i];
+      for (std::size_t f = from + 1; f < to; ++f) {
+        const double w = static_cast<double>(f - from) / static_cast<double>(to - from);
+        out[f].sd_px = (1.0 - w) * out[from].sd_px + w * out[to].sd_px;
       }
-      const bool now = !any || f - before >= kEvery || !known({f + 1, joint}) ||
-                       std::any_of(spots_.begin(), spots_.end(), [&](const Spot& s) {
-                         return s.joint == joint && s.frame + 1 >= f && f + 1 >= s.frame;
-                       });
-      putRight(at, now, out[f]);
-      if (!now) continue;
-      for (std::size_t g = before + 1; any && g < f; ++g) {
-        const double w = static_cast<double>(g - before) / static_cast<double>(f - before);
-        out[g].sd_px = (1.0 - w) * out[before].sd_px + w * out[f].sd_px;
-      }
-      before = f;
-      any = true;
     }
     return out;
   }
@@ -146,7 +154,7 @@ class Errors {
     for (std::size_t a = 0; a < spots.size(); ++a) {
       for (std::size_t b = 0; b < spots.size(); ++b)
         out.block<2, 2>(2 * static_cast<Index>(a), 2 * static_cast<Index>(b)) =
-            covariance(spots[a], designs[a], spots[b], prior_ * designs[b].transpose());
+            covariance(spots[a], designs[a], spots[b], designs[b]);
       if (said > 0) cross.middleRows<2>(2 * static_cast<Index>(a)) = withSpots(spots[a], designs[a]).first;
     }
     if (said > 0) out -= cross * solver_.solve(cross.transpose());
@@ -154,22 +162,6 @@ class Errors {
   }
 
  private:
-  void putRight(const Spot& at, bool with_error, JointSample& out) const {
-    const Design d = design(at);
-    if (spots_.empty()) {
-      out.sd_px = std::sqrt(std::max(0.0, 0.5 * covariance(at, d, at, prior_ * d.transpose()).trace()));
-      return;
-    }
-    const auto [error, hand] = withSpots(at, d);
-    out.p_px += (error + hand) * weights_;
-    if (!with_error) return;
-    double variance = covariance(at, d, at, prior_ * d.transpose()).trace();
-    const auto lower = solver_.matrixL();
-    variance -= MatrixXd(lower.solve(error.transpose())).squaredNorm();
-    if (!hand.isZero()) variance += MatrixXd(lower.solve(hand.transpose())).squaredNorm();
-    out.sd_px = std::sqrt(std::max(0.0, 0.5 * variance));
-  }
-
   const ClipTracks& tracks_;
   const JointTracks& carried_;
   CorrectionModel model_;
@@ -177,8 +169,7 @@ class Errors {
   std::vector<double> height_;        // of the bar, plate radii over the ankle
   std::optional<std::size_t> start_;  // of carrying, where it has no error
   std::vector<Spot> spots_;           // that were placed
-  std::vector<Design> designs_;
-  std::vector<Toward> toward_;
+  MatrixXd toward_;                   // the prior times their designs, transposed: two columns each
   FoundSpread::Matrix prior_;
   Eigen::LLT<MatrixXd> solver_;
   VectorXd weights_;
@@ -227,12 +218,15 @@ class Errors {
     return to_own * found.covariance_px2 * to_own.transpose();
   }
 
-  // `toward_b`: the prior times b's design, transposed.
-  Matrix2d covariance(const Spot& a, const Design& da, const Spot& b, const Toward& toward_b) const {
-    Matrix2d out = da * toward_b;
-    if (a.joint != b.joint) return out;
-    out += sample(a).sd_px * sample(b).sd_px * carriedAlike(a.frame, b.frame) * Matrix2d::Identity();
+  Matrix2d covariance(const Spot& a, const Design& da, const Spot& b, const Design& db) const {
+    Matrix2d out = da * prior_ * db.transpose();
+    if (a.joint == b.joint) out += carrying(a, b) * Matrix2d::Identity();
     return out;
+  }
+
+  // Covariance, on each axis, of what carrying did wrong to one joint on two frames.
+  double carrying(const Spot& a, const Spot& b) const {
+    return sample(a).sd_px * sample(b).sd_px * carriedAlike(a.frame, b.frame);
   }
 
   // Correlation of what carrying did wrong on two frames. It did nothing wrong where it started.
@@ -253,18 +247,18 @@ class Errors {
   // The hand's miss draws the track along for a moment.
   double hand(const Spot& a, const Spot& b) const {
     constexpr double kMoment_s = 0.1;
-    if (a.joint != b.joint) return 0.0;
     const double wait = (tracks_.time_s[a.frame] - tracks_.time_s[b.frame]) / kMoment_s;
     return wait * wait > 50.0 ? 0.0 : hand_px_ * hand_px_ * std::exp(-0.5 * wait * wait);
   }
 
   // Covariance of a joint's error, and of the hand's miss, with what was said at the placed points.
   std::pair<MatrixXd, MatrixXd> withSpots(const Spot& at, const Design& d) const {
-    const auto n = static_cast<Index>(2 * spots_.size());
-    MatrixXd error(2, n), miss = MatrixXd::Zero(2, n);
+    MatrixXd error = d * toward_, miss = MatrixXd::Zero(2, error.cols());
     for (std::size_t b = 0; b < spots_.size(); ++b) {
-      error.middleCols<2>(2 * static_cast<Index>(b)) = covariance(at, d, spots_[b], toward_[b]);
-      miss.middleCols<2>(2 * static_cast<Index>(b)) = hand(at, spots_[b]) * Matrix2d::Identity();
+      if (spots_[b].joint != at.joint) continue;
+      const auto column = 2 * static_cast<Index>(b);
+      error.middleCols<2>(column) += carrying(at, spots_[b]) * Matrix2d::Identity();
+      miss.middleCols<2>(column) = hand(at, spots_[b]) * Matrix2d::Identity();
     }
     return {std::move(error), std::move(miss)};
   }

@@ -275,6 +275,7 @@ TEST(KeepJoint, StaysWhenAnotherIsPutRightAndIsNotAskedForAgain) {
   EXPECT_LT((s.laid(Joint::kHip, placed, found)[150].p_px - kept).norm(), 0.1);
   EXPECT_LT((s.laid(Joint::kHip, placed, found)[140].p_px - kept).norm(), 1.5) << "between the kept frames";
   EXPECT_GT((s.laid(Joint::kShoulder, placed, found)[150].p_px - Vec2(410, 200)).norm(), 3.0);
+  ASSERT_TRUE(suggestCorrection(s.tracks, s.carried, placed, found, s.reps, {Joint::kShoulder}));
   for (int drag = 0; drag < 10; ++drag) {
     const auto next = suggestCorrection(s.tracks, s.carried, placed, found, s.reps, {Joint::kShoulder});
     if (!next) break;

@@ -193,10 +193,12 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   if (std::any_of(a.lines.begin(), a.lines.end(), [](const LineReading& l) { return !l.used; }))
     a.warnings.push_back(Warning::kLineContradicts);
   const MeasureInput input{&tracks, settings.lift, a.camera, a.camera_errors};
-  auto reps = findReps(computeBarHeight(input), settings.lift, settings.rep_options);
+  const BarHeight height = computeBarHeight(input);
+  auto reps = findReps(height, settings.lift, settings.rep_options);
   if (!reps) return tl::make_unexpected(reps.error());
   // On its head a squat goes the way of a deadlift.
-  const auto seen = guessLift(computeBarHeight(input));
+  a.lift_seen = guessLift(height);
+  const auto& seen = a.lift_seen;
   const bool other_way =
       seen && seen->sure() && (seen->lift == Lift::kDeadlift) != (settings.lift == Lift::kDeadlift);
   if (other_way && reps->empty())

@@ -53,7 +53,7 @@ enum class Warning {
   kCameraShook,     // held by hand; its motion was taken out
   kCameraUnsteady,  // held by hand, and its motion could not be read; it is part of the error
   kCameraSwung,     // for some of the time it looked elsewhere, or the film is cut: nothing is measured there
-  kOtherWay,         // the bar rests at the other end of its way than in the lift as said
+  kOtherWay,        // the bar rests at the other end of its way than in the lift as said
   kLineContradicts,  // a line drawn by the coach says otherwise than plate and room; it was left out
   kViewAssumed,      // the bar lies across the picture; whether from the front or the rear nobody has said
   kJointsFound       // by the program; nobody has put one right yet
@@ -70,8 +70,9 @@ struct Analysis {
   Estimate body_scale;   // mm per px in the lifter's mid-plane
   Estimate distance_m;   // of the camera from the lifter's mid-plane
   Estimate yaw_deg;
-  std::vector<LineReading> lines;  // one for each of the settings'
-  std::optional<Trust> trust;      // nothing where no depth can be read
+  std::vector<LineReading> lines;      // one for each of the settings'
+  std::optional<Trust> trust;          // nothing where no depth can be read
+  std::optional<LiftGuess> lift_seen;  // by the bar's way, whatever was said
   std::vector<Rep> reps;
   std::vector<FilmPart> sets;  // one, or as many as the film seems to show when no part was asked for
   std::vector<Measure> measures;
