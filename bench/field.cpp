@@ -86,11 +86,10 @@ void addClip(const std::filesystem::path& path, const ClipTruth& truth, BodyPoin
   settings.lift = truth.lift;
   settings.load_kg = truth.load_kg;
   bool joints = false;
-  if (side && jointsAreFoundOf(truth.lift)) {
+  if (side) {
     JointTracks raw;
     FoundSpread spread;
-    joints = trackFoundJoints(path, *clip, {450.0, truth.load_kg}, {truth.lift}, Facing::kUnknown,
-                              std::nullopt, network, raw, spread)
+    joints = trackFoundJoints(path, *clip, {450.0, truth.load_kg}, {truth.lift}, {}, network, raw, spread)
                  .has_value();
     if (joints) layCorrections(clip->tracks, raw, {}, spread);
   }

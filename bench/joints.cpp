@@ -83,29 +83,16 @@ int printJoints(const std::vector<std::filesystem::path>& clips, const std::file
       continue;
     }
     const LoadedBar loaded{450.0, truth->load_kg};
-    // What the program does not find by itself, the coach lays on one picture.
-    const bool by_itself = jointsAreFoundOf(truth->lift);
     JointTracks raw;
     FoundSpread spread;
     std::vector<PlacedPoints> placed;
-    Facing facing = Facing::kUnknown;
-    PlacedPoints first = truth->first;
-    if (by_itself) {
-      const auto found = findJoints(path, *clip, loaded, truth->lift, facing, std::nullopt, *network);
-      if (!found) {
-        std::printf("| %s | %s |\n", path.stem().c_str(), found.error().text.c_str());
-        continue;
-      }
-      facing = found->facing;
-      first = found->joints.points;
-      spread = found->joints.spread;
-    } else {
-      placed = {first};
-    }
-    if (auto ok = trackJoints(path, *clip, loaded, truth->lift, facing, first, raw); !ok) {
-      std::printf("| %s | %s |\n", path.stem().c_str(), ok.error().text.c_str());
+    if (auto found = trackFoundJoints(path, *clip, loaded, {truth->lift}, {}, *network, raw, spread);
+        !found) {
+      std::printf("| %s | %s |\n", path.stem().c_str(), found.error().text.c_str());
       continue;
     }
+    const Facing facing =
+        facingFromFeet(raw[indexOf(Joint::kHeel)].front().p_px, raw[indexOf(Joint::kToe)].front().p_px);
     const auto camera = estimateCamera(clip->tracks, clip->axis, loaded, facing);
     const double height_px = 1000.0 * truth->height_m / camera->camera.mmPerPx(0.1);
     const Seen before = compare(clip->tracks, raw, spread, placed, *truth);

@@ -88,9 +88,7 @@ bool analyseAll(const std::filesystem::path& path, double load_kg, BodyPointNetw
   const LoadedBar loaded{450.0, load_kg};
   JointTracks raw;
   FoundSpread spread;
-  if (!trackFoundJoints(path, *clip, loaded, {Lift::kSquat}, Facing::kUnknown, std::nullopt, network, raw,
-                        spread))
-    return false;
+  if (!trackFoundJoints(path, *clip, loaded, {Lift::kSquat}, {}, network, raw, spread)) return false;
   layCorrections(clip->tracks, raw, {}, spread);
   AnalysisSettings settings;
   return analyse(clip->tracks, clip->axis, settings, builtInRuleBook()).has_value();

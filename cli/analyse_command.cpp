@@ -114,7 +114,7 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
       return true;
     });
   };
-  const double half = edit.placed.empty() && (o.bar_only || !jointsAreFoundOf(settings.lift)) ? 1.0 : 0.3;
+  const double half = edit.placed.empty() && o.bar_only ? 1.0 : 0.3;
   TrackSettings track_settings;
   track_settings.plate_mm = o.plate_mm;
   track_settings.view = edit.asked.view;
@@ -132,7 +132,7 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
     open = !guess || !guess->sure();
     takenFor(open ? ", but not surely; say --lift." : " by the way the bar goes.");
   }
-  bool find = edit.placed.empty() && jointsAreFoundOf(settings.lift) && !o.bar_only;
+  bool find = edit.placed.empty() && !o.bar_only;
   if (clip->tracks.across()) {
     if (!edit.placed.empty())
       return fail(Remedy::kCorrectInput, "“" + o.points + "” holds joints of a side view, but in “" +
@@ -154,11 +154,11 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
     JointTracks raw;
     FoundSpread spread;
     auto network = BodyPointNetwork::load(o.models);
-    const auto found =
-        network ? trackFoundJoints(o.clip, *clip, LoadedBar{o.plate_mm, o.load_kg},
-                                   liftsToTry(settings.lift, open), settings.facing, body, *network, raw,
-                                   spread, progress("finding the joints", half, 1.0))
-                : tl::make_unexpected(network.error());
+    const auto found = network ? trackFoundJoints(o.clip, *clip, LoadedBar{o.plate_mm, o.load_kg},
+                                                  liftsToTry(settings.lift, open),
+                                                  {settings.facing, body, standsWide(edit.asked)}, *network,
+                                                  raw, spread, progress("finding the joints", half, 1.0))
+                               : tl::make_unexpected(network.error());
     if (shows) std::fprintf(stderr, "\r                              \r");
     if (found) {
       layCorrections(clip->tracks, raw, {}, spread);

@@ -14,7 +14,7 @@ struct Stage {
 };
 
 bool looksForJoints(const TrackJob& job, const std::filesystem::path& models) {
-  return job.place || (!models.empty() && jointsAreFoundOf(job.asked.lift));
+  return job.place || !models.empty();
 }
 
 // Part of the whole work that following the bar is, as shown on the tile.
@@ -72,10 +72,11 @@ Expected<TrackOutcome> runJoints(const TrackJob& job, const std::filesystem::pat
   Lift likeliest = job.asked.lift;
   if (const auto guess = open ? guessLift(clip.tracks, clip.axis, loadedBar(job.asked)) : std::nullopt)
     likeliest = guess->lift;
-  const auto found = network ? trackFoundJoints(job.film, clip, loadedBar(job.asked),
-                                                liftsToTry(likeliest, open), job.asked.facing, job.body,
-                                                *network, out.record.carried, out.record.found, progress)
-                             : tl::make_unexpected(network.error());
+  const auto found = network
+                         ? trackFoundJoints(job.film, clip, loadedBar(job.asked), liftsToTry(likeliest, open),
+                                            {job.asked.facing, job.body, standsWide(job.asked)}, *network,
+                                            out.record.carried, out.record.found, progress)
+                         : tl::make_unexpected(network.error());
   if (found && open) out.lift = *found;
   if (found) return out;
   if (found.error().remedy == Remedy::kCancelled) return tl::make_unexpected(found.error());

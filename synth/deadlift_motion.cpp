@@ -14,8 +14,18 @@ constexpr double kBarOnFloor_m = 0.225;
 constexpr double kHand_m = 0.07;  // from the wrist to the middle of the bar
 constexpr double kBendDown_s = 1.3;
 constexpr double kHipsFirst_s = 0.4;  // before lift-off
-constexpr double kLegsLead = 2.1;     // at lift-off hips and shoulders rise alike
+constexpr double kOpensToKnee_deg = 3.0;
 constexpr double kTopShin_rad = 2.0 * kDeg, kTopThigh_rad = 2.0 * kDeg, kTopLean_rad = 1.0 * kDeg;
+
+// Where links from `low` and from a point above it meet, behind the line between them.
+Vec2 meetBehind(const Vec2& low, double low_m, const Vec2& high, double high_m) {
+  const Vec2 d = high - low;
+  const double apart = d.norm();
+  const double along = std::min((apart * apart + low_m * low_m - high_m * high_m) / (2.0 * apart), low_m);
+  const double off = std::sqrt(std::max(0.0, low_m * low_m - along * along));
+  const Vec2 axis = d / apart;
+  return low + along * axis + off * Vec2(-axis.y(), axis.x());
+}
 
 }  // namespace
 
@@ -54,24 +64,37 @@ DeadliftMotion::DeadliftMotion(DeadliftPlan plan) : plan_(std::move(plan)) {
   const double h = b.height_m;
   Side feet;
   placeFoot(feet, b, {0.0, 0.0, plan_.stance_half_m}, plan_.toe_out_deg);
-  ankle_ = feet.joint[indexOf(Joint::kAnkle)].head<2>();
-  // Legs and arms that go outward look shorter from the side.
+  const Vec3 ankle = feet.joint[indexOf(Joint::kAnkle)];
+  ankle_ = ankle.head<2>();
+  // Legs and arms that go outward look shorter from the side: in the set-up the thighs, since knees follow
+  // the toes; at lock-out the whole leg alike.
   auto seen = [](double length, double out) { return std::sqrt(length * length - out * out); };
-  const double leg_out = plan_.stance_half_m - kHipHalfOfHeight * h, leg = b.shank_m() + b.thigh_m();
-  const double shorter = seen(leg, leg_out) / leg;
-  shank_m_ = 0.9999 * shorter * b.shank_m();
-  thigh_m_ = 0.9999 * shorter * b.thigh_m();
+  const double hip_z = kHipHalfOfHeight * h, lean = std::tan(plan_.shin_lean_deg * kDeg);
+  const Vec3 knee =
+      ankle + b.shank_m() * Vec3(lean, 1.0, lean * std::tan(plan_.toe_out_deg * kDeg)).normalized();
+  low_knee_ = knee.head<2>();
+  low_thigh_m_ = 0.9999 * seen(b.thigh_m(), knee.z() - hip_z);
+  const double leg = b.shank_m() + b.thigh_m(), shorter = 0.9999 * seen(leg, ankle.z() - hip_z) / leg;
+  high_hip_ = ankle_ + shorter * b.shank_m() * Vec2(std::sin(kTopShin_rad), std::cos(kTopShin_rad)) +
+              shorter * b.thigh_m() * Vec2(-std::sin(kTopThigh_rad), std::cos(kTopThigh_rad));
   arm_m_ = seen(b.upperArm_m() + b.forearm_m() + kHand_m, plan_.grip_half_m - kShoulderHalfOfHeight * h);
   const Vec2 floor(plan_.bar_x_m, kBarOnFloor_m);
-  double low = 10.0 * kDeg, high = 110.0 * kDeg;
+  low_hip_ = meetBehind(low_knee_, low_thigh_m_, shoulder(floor, 0.0), b.trunk_m());
+  const Vec3 low_hip(low_hip_.x(), low_hip_.y(), hip_z), along = (low_hip - ankle).normalized();
+  knee_toward_ = (knee - ankle) - (knee - ankle).dot(along) * along;
+  const Vec2 top = high_hip_ + b.trunk_m() * Vec2(std::sin(kTopLean_rad), std::cos(kTopLean_rad));
+  shoulder_at_top_m_ = top.x() - plan_.bar_x_m;
+  top_y_m_ = top.y() - std::sqrt(arm_m_ * arm_m_ - shoulder_at_top_m_ * shoulder_at_top_m_);
+  knee_part_ = (low_knee_.y() - floor.y()) / (top_y_m_ - floor.y());
+
+  // At the knee the trunk leans almost as on the floor: hips and shoulders have risen alike.
+  const double floor_lean_deg = lean_deg(0.0, 0.0);
+  double few = 1.0, many = 4.0;
   for (int round = 0; round < 40; ++round) {
-    thigh_back_rad_ = 0.5 * (low + high);
-    const double ahead = shoulder(hip(0.0), floor).x() - floor.x();
-    (ahead > plan_.shoulder_ahead_m ? low : high) = thigh_back_rad_;
+    legs_lead_ = 0.5 * (few + many);
+    const double legs = 1.0 - std::pow(1.0 - knee_part_, legs_lead_);
+    (lean_deg(legs, knee_part_) < floor_lean_deg - kOpensToKnee_deg ? few : many) = legs_lead_;
   }
-  const Vec2 top = hip(1.0) + b.trunk_m() * Vec2(std::sin(kTopLean_rad), std::cos(kTopLean_rad));
-  const double across = top.x() - plan_.bar_x_m;
-  top_y_m_ = top.y() - std::sqrt(arm_m_ * arm_m_ - across * across);
 
   down_s_ = plan_.stand_s + kBendDown_s;
   double t = down_s_ + plan_.still_before_s;
@@ -87,36 +110,35 @@ DeadliftMotion::DeadliftMotion(DeadliftPlan plan) : plan_(std::move(plan)) {
     double ahead_low = 0.0, ahead_high = 0.9;
     for (int round = 0; round < 30; ++round) {
       const double mid = 0.5 * (ahead_low + ahead_high);
-      (lean_deg(mid, floor) - lean_deg(0.0, floor) < rep.hips_first_deg ? ahead_low : ahead_high) = mid;
+      (lean_deg(mid, 0.0) - lean_deg(0.0, 0.0) < rep.hips_first_deg ? ahead_low : ahead_high) = mid;
     }
     legs_ahead_.push_back(rep.hips_first_deg > 0.0 ? 0.5 * (ahead_low + ahead_high) : 0.0);
   }
   duration_s_ = t + 0.3;
 }
 
-Vec2 DeadliftMotion::hip(double legs) const {
-  auto at = [&](double shin, double thigh) {
-    return Vec2(ankle_ + shank_m_ * Vec2(std::sin(shin), std::cos(shin)) +
-                thigh_m_ * Vec2(-std::sin(thigh), std::cos(thigh)));
-  };
-  const Vec2 low = at(plan_.shin_lean_deg * kDeg, thigh_back_rad_), high = at(kTopShin_rad, kTopThigh_rad);
-  // Upward first, then forward: the hips come in last.
-  return {low.x() + legs * legs * (high.x() - low.x()), low.y() + legs * (high.y() - low.y())};
+// Without the bar in the hands: upward first, then forward.
+Vec2 DeadliftMotion::freeHip(double legs) const {
+  return {low_hip_.x() + legs * legs * (high_hip_.x() - low_hip_.x()),
+          low_hip_.y() + legs * (high_hip_.y() - low_hip_.y())};
 }
 
-// Where a trunk that begins at the hip meets arms that end at the bar: the upper of the two places.
-Vec2 DeadliftMotion::shoulder(const Vec2& hip, const Vec2& bar) const {
-  const double trunk = plan_.build.trunk_m();
-  const Vec2 d = hip - bar;
-  const double apart = std::clamp(d.norm(), std::abs(arm_m_ - trunk) + 1e-6, arm_m_ + trunk - 1e-6);
-  const double along = (apart * apart + arm_m_ * arm_m_ - trunk * trunk) / (2.0 * apart);
-  const double off = std::sqrt(std::max(0.0, arm_m_ * arm_m_ - along * along));
-  const Vec2 axis = d.normalized(), up(axis.y(), -axis.x());
-  return bar + along * axis + off * (up.y() >= 0.0 ? up : Vec2(-up));
+// Slightly before the bar from the floor to the knee, where the arms hang from it, and behind it at the top.
+Vec2 DeadliftMotion::shoulder(const Vec2& bar, double part) const {
+  const double back = course((part - knee_part_) / (1.0 - knee_part_));
+  const double x = plan_.bar_x_m + (1.0 - back) * plan_.shoulder_ahead_m + back * shoulder_at_top_m_;
+  const double across = x - bar.x();
+  return {x, bar.y() + std::sqrt(arm_m_ * arm_m_ - across * across)};
 }
 
-double DeadliftMotion::lean_deg(double legs, const Vec2& bar) const {
-  const Vec2 h = hip(legs), trunk = shoulder(h, bar) - h;
+Vec2 DeadliftMotion::heldHip(double legs, const Vec2& shoulder) const {
+  const double low = (low_hip_ - ankle_).norm(), high = (high_hip_ - ankle_).norm();
+  return meetBehind(ankle_, low + legs * (high - low), shoulder, plan_.build.trunk_m());
+}
+
+double DeadliftMotion::lean_deg(double legs, double part) const {
+  const Vec2 bar(plan_.bar_x_m, kBarOnFloor_m + part * (top_y_m_ - kBarOnFloor_m));
+  const Vec2 top = shoulder(bar, part), trunk = top - heldHip(legs, top);
   return std::atan2(trunk.x(), trunk.y()) / kDeg;
 }
 
@@ -137,7 +159,8 @@ DeadliftMotion::Posture DeadliftMotion::postureAt(double time_s) const {
                                  : course((time_s - e.start_s) / (e.turn_s - e.start_s));
     const double ahead =
         lowering ? 0.0 : legs_ahead_[r] * course((time_s - e.start_s + kHipsFirst_s) / kHipsFirst_s);
-    p.legs = 1.0 - (1.0 - ahead) * std::pow(1.0 - part, kLegsLead);
+    p.legs = 1.0 - (1.0 - ahead) * std::pow(1.0 - part, legs_lead_);
+    p.part = part;
     p.bar.y() += part * (top_y_m_ - kBarOnFloor_m);
     p.bar.x() += plan_.reps[r].drift_m * std::pow(std::sin(std::numbers::pi * part), 2);
   }
@@ -148,11 +171,10 @@ LiftPose DeadliftMotion::at(double time_s) const {
   const LifterBuild& b = plan_.build;
   const double h = b.height_m;
   const Posture p = postureAt(time_s);
-  const Vec2 hip2 = hip(p.legs);
-  Vec2 shoulder2 = shoulder(hip2, p.bar);
+  Vec2 shoulder2 = shoulder(p.bar, p.part), hip2 = heldHip(p.legs, shoulder2);
   if (p.hands_off > 0.0) {
-    const Vec2 held = hip(0.0), bent = shoulder(held, p.bar) - held;
-    const double lean = (1.0 - p.hands_off) * std::atan2(bent.x(), bent.y()) + p.hands_off * kTopLean_rad;
+    hip2 = freeHip(p.legs);
+    const double lean = (1.0 - p.hands_off) * lean_deg(0.0, 0.0) * kDeg + p.hands_off * kTopLean_rad;
     shoulder2 = hip2 + b.trunk_m() * Vec2(std::sin(lean), std::cos(lean));
   }
   LiftPose pose;
@@ -163,8 +185,7 @@ LiftPose DeadliftMotion::at(double time_s) const {
   const Vec3 hip_at(hip2.x(), hip2.y(), kHipHalfOfHeight * h);
   const Vec3 shoulder_at(shoulder2.x(), shoulder2.y(), kShoulderHalfOfHeight * h);
   set(Joint::kHip, hip_at);
-  set(Joint::kKnee,
-      hingeBetween(ankle, hip_at, b.shank_m(), b.thigh_m(), {1.0, 0.0, std::tan(plan_.toe_out_deg * kDeg)}));
+  set(Joint::kKnee, hingeBetween(ankle, hip_at, b.shank_m(), b.thigh_m(), knee_toward_));
   set(Joint::kShoulder, shoulder_at);
   // Hands hang below the shoulders, or hold the bar with straight arms.
   const Vec3 held(p.bar.x(), p.bar.y(), plan_.grip_half_m);

@@ -1,7 +1,8 @@
 // A deadlift: the lifter stands, takes hold of the bar and pulls it over mid-foot, save for what is planted.
 //
-// Legs follow a course from set-up to lock-out in which hips and shoulders first rise alike; given hip and
-// bar, the trunk's lean follows from its own length and that of the arms.
+// Arms hang from the shoulders, which stay slightly before the bar until it has passed the knee and are
+// behind it at lock-out; the legs follow a course in which hips and shoulders first rise alike. The hip lies
+// where legs and trunk meet.
 #pragma once
 
 #include "synth/lift_motion.h"
@@ -44,21 +45,28 @@ class DeadliftMotion : public LiftMotion {
   // In the side view (m): how far the legs have come from set-up (0) to lock-out (1), and where the bar is.
   struct Posture {
     double legs = 0.0;
+    double part = 0.0;  // of the bar's way
     Vec2 bar = Vec2::Zero();
     double hands_off = 0.0;  // 1: the arms hang free
   };
 
   DeadliftPlan plan_;
   Vec2 ankle_ = Vec2::Zero();
-  double shank_m_ = 0.0, thigh_m_ = 0.0, arm_m_ = 0.0;  // as long as they look from the side
-  double thigh_back_rad_ = 0.0;                         // in the set-up
-  double top_y_m_ = 0.0;                                // of the bar at lock-out
-  double down_s_ = 0.0;                                 // when the hands are on the bar
-  std::vector<double> legs_ahead_;                      // one a rep: planted, part of the legs' course
+  Vec2 low_knee_ = Vec2::Zero(), low_hip_ = Vec2::Zero();  // in the set-up
+  Vec2 high_hip_ = Vec2::Zero();                           // at lock-out
+  double low_thigh_m_ = 0.0, arm_m_ = 0.0;                 // as long as they look from the side
+  double shoulder_at_top_m_ = 0.0;                         // before the bar, at lock-out
+  double knee_part_ = 0.0;                                 // of the way of the bar, where it passes the knee
+  Vec3 knee_toward_ = Vec3(1.0, 0.0, 0.0);  // the way in which the knee leaves the line from ankle to hip
+  double legs_lead_ = 0.0;                  // how much sooner the legs come than the bar
+  double top_y_m_ = 0.0;                    // of the bar at lock-out
+  double down_s_ = 0.0;                     // when the hands are on the bar
+  std::vector<double> legs_ahead_;          // one a rep: planted, part of the legs' course
 
-  Vec2 hip(double legs) const;
-  Vec2 shoulder(const Vec2& hip, const Vec2& bar) const;
-  double lean_deg(double legs, const Vec2& bar) const;
+  Vec2 freeHip(double legs) const;
+  Vec2 heldHip(double legs, const Vec2& shoulder) const;
+  Vec2 shoulder(const Vec2& bar, double part) const;  // part of the bar's way
+  double lean_deg(double legs, double part) const;
   Posture postureAt(double time_s) const;
 };
 

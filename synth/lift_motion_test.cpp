@@ -173,6 +173,29 @@ TEST_P(Deadlifts, TheSetUpIsThatOfThePracticeAndLockOutIsUpright) {
     if (pose.bar.y() > knee_y) break;
     EXPECT_NEAR(pose.trunk_lean_deg, low.trunk_lean_deg, 6.0) << t;
   }
+  // Arms hang all the way, and nothing jumps.
+  Vec3 before = jointOf(low, Joint::kHip);
+  for (double t = e.start_s; t < e.end_s; t += 0.02) {
+    const LiftPose pose = motion.at(t);
+    const double ahead = jointOf(pose, Joint::kShoulder).x() - pose.bar.x();
+    EXPECT_LT(ahead, p.shoulder_ahead_m + 0.01) << t;
+    EXPECT_GT(ahead, -0.12) << t;
+    EXPECT_LT((jointOf(pose, Joint::kHip) - before).norm() / 0.02, 2.5) << t << ": a walking pace and a half";
+    before = jointOf(pose, Joint::kHip);
+  }
+}
+
+// What the practice says of sumo: knees follow the toes, shins upright over the feet, hips nearer the bar and
+// the trunk more upright than with the feet under the hips.
+TEST(DeadliftMotion, SumoStandsAsThePracticeSays) {
+  const DeadliftMotion wide(DeadliftPlan::sumo()), narrow{DeadliftPlan{}};
+  const LiftPose low = wide.at(wide.events()[0].start_s), other = narrow.at(narrow.events()[0].start_s);
+  const Vec3 knee = jointOf(low, Joint::kKnee), ankle = jointOf(low, Joint::kAnkle);
+  EXPECT_GT(knee.x(), ankle.x()) << "the shin does not lean back";
+  EXPECT_NEAR(knee.z(), ankle.z(), 0.07) << "from the front the knee is above the foot";
+  EXPECT_NEAR(knee.x() - ankle.x(), (knee.y() - ankle.y()) * std::tan(6.0 * std::numbers::pi / 180.0), 0.005);
+  EXPECT_GT(jointOf(low, Joint::kHip).x(), jointOf(other, Joint::kHip).x() + 0.05);
+  EXPECT_LT(low.trunk_lean_deg, other.trunk_lean_deg - 5.0);
 }
 
 TEST(DeadliftMotion, PlantedLeanComesBeforeTheBarLeavesTheFloorAndDriftOnTheWayUp) {

@@ -9,6 +9,8 @@
 #include <opencv2/imgproc.hpp>
 #include <opencv2/video/tracking.hpp>
 
+#include "vision/back_outline.h"
+
 namespace mottix {
 namespace {
 
@@ -23,10 +25,12 @@ constexpr double kShankRel = 0.01, kThighRel = 0.01, kTrunkRel = 0.02;
 constexpr double kShoulderOnBarM = 0.015;  // the bar rolls and the shoulder girdle gives by about this
 // The bar lies before the hips: half a thigh between them. Knees come over it by a hand's breadth in the
 // set-up.
-constexpr double kBarBeforeHipM = 0.05, kKneeOverBarM = 0.08, kShoulderAboveBarM = 0.35, kInFrontSdM = 0.02;
-// The armpit is over the bar, the joint slightly before it from the floor and behind it at the top
-// (practice).
-constexpr double kShoulderBeforeBarM = 0.10, kShoulderBehindBarM = 0.12;
+constexpr double kBarBeforeHipM = 0.05, kKneeOverBarM = 0.08, kKneeBehindBarM = 0.05,
+                 kShoulderAboveBarM = 0.35, kInFrontSdM = 0.02;
+// The shoulder joint is slightly before the bar from the floor to the knee, where arms hang from it
+// (practice); at lock-out the bar lies before the thigh and the trunk is upright, so that it is behind the
+// bar by about the thigh's half depth. Own allowances.
+constexpr double kOverBarSdM = 0.03, kShoulderBehindAtTopM = 0.08, kKneePassedM = 0.25;
 constexpr double kOnBenchM = 0.02;       // shoulder blades that shift; own allowance
 constexpr double kSeatM = 0.10;          // a seat that leaves the bench, in one frame; own allowance
 constexpr double kScaleRel = 0.02;       // of the body's scale: focal length ±10 % at 3 m
@@ -42,10 +46,16 @@ constexpr double kModelOfRadius = 0.03, kHiddenOfRadius = 0.06;
 // From the floor up the plate comes before the thigh and at lock-out hides the hip, so that hip and trunk are
 // known worse and worse, in every rep anew: by so much a plate's radius of the way. Own allowance.
 constexpr double kPulledOfRadius = 0.25, kWholePull_m = 0.55;
+// The hip against the hindmost point of the outline: by so much less sure the more the bar has risen, since a
+// turning pelvis shows another point. Seen anew in every third frame, but wrong alike, so that each counts
+// for little. Somebody who walks by is elsewhere. Own allowances.
+constexpr std::size_t kOutlineEvery = 3;
+const Vec2 kHipOfHindmostM{0.02, 0.03};
+constexpr double kHindmostTurns_m = 0.3, kHindmostShows = 0.75, kOutlineElsewhereM = 0.25;
 // How much more or less a joint goes astray than all this says, on the films of
 // core/motion/joint_corrections.h.
-constexpr double kKneeStated = 1.5, kShoulderOnBackStated = 0.3, kHipHeldStated = 1.5,
-                 kShoulderHeldStated = 2.0;
+constexpr double kKneeStated = 1.5, kShoulderOnBackStated = 0.3, kHipHeldStated = 0.8,
+                 kShoulderHeldStated = 0.5, kKneeHeldStated = 2.5;
 
 struct Segment {
   Vec2 from, to;
@@ -340,6 +350,9 @@ class Chain {
           hold_ == Hold::kOnBack || (hold_ == Hold::kInHands && input.placed.frame >= input.held_from &&
                                      input.placed.frame <= input.held_to);
     }
+    if (hold_ == Hold::kInHands)
+      for (const BarSample& b : input.bar)
+        if (b.state != TrackState::kLost) highest_m_ = std::max(highest_m_, risen(b));
     lean0_ = lean(x_);
     p_.setZero();
     p_.diagonal() << 1e-6, 1e-6, 1e-6, 1e-6, 1e-6, 1e-6, 1e-6;
@@ -377,6 +390,9 @@ class Chain {
                                           : std::max(0.0, (camera_.barBody(bar.p_px) - bar0_).y());
   }
 
+  // The same, as a part of the bar's way.
+  double risenPart(const BarSample& bar) const { return highest_m_ > 0.0 ? risen(bar) / highest_m_ : 1.0; }
+
   // Knee and hip as seen against an earlier picture of the same pose: no drift since then, but its error.
   void correct(const Vec2& knee_px, double knee_sd_px, const Vec2& hip_px, double hip_sd_px) {
     const double m_per_px = camera_.mmPerPx(lateral(Joint::kHip)) / 1000.0;
@@ -393,6 +409,20 @@ class Chain {
     const Cov i_kh = Cov::Identity() - gain * h;
     p_ = i_kh * p_ * i_kh.transpose() + gain * var.asDiagonal() * gain.transpose();
   }
+
+  // The hip as seen, each coordinate with its error.
+  void observeHip(const Vec2& hip_m, const Vec2& sd_m) {
+    Eigen::Matrix<double, 2, kN> h = Eigen::Matrix<double, 2, kN>::Zero();
+    h(0, 3) = h(1, 4) = 1.0;
+    const Vec2 off = hip_m - hip();
+    if (off.norm() > kOutlineElsewhereM) return;
+    const Eigen::Matrix2d noise = sd_m.cwiseAbs2().asDiagonal();
+    const Eigen::Matrix<double, kN, 2> gain = p_ * h.transpose() * (h * p_ * h.transpose() + noise).inverse();
+    x_ += gain * off;
+    const Cov i_kh = Cov::Identity() - gain * h;
+    p_ = i_kh * p_ * i_kh.transpose() + gain * noise * gain.transpose();
+  }
+  Vec2 hip() const { return x_.segment<2>(3); }
 
   void step(Motion motion, const Motion& trunk, const BarSample& bar, bool held) {
     held_ = held;
@@ -444,6 +474,7 @@ class Chain {
   bool has_bar_ = false, held_ = true;
   Vec2 ankle_ = Vec2::Zero(), ankle_px_ = Vec2::Zero(), shoulder_on_bar_ = Vec2::Zero(), bar0_ = Vec2::Zero();
   double shank_ = 0.0, thigh_ = 0.0, trunk_ = 0.0, lean0_ = 0.0;
+  double highest_m_ = 0.0;  // of the bar, over where it was on the placed frame
   State x_ = State::Zero(), start_x_ = State::Zero();
   Cov p_ = Cov::Zero(), start_p_ = Cov::Zero();
 
@@ -495,12 +526,18 @@ class Chain {
       if (hold_ == Hold::kInHands) {
         r[4] = ((x.tail<2>() - now).norm() - shoulder_on_bar_.norm()) / sd;
         const double over = x[5] - now.x();
-        r[5] = (over - std::clamp(over, -kShoulderBehindBarM, kShoulderBeforeBarM)) / kInFrontSdM;
+        const double up = std::clamp(
+            ((now - bar0_).y() - kKneePassedM) / std::max(0.1, highest_m_ - kKneePassedM), 0.0, 1.0);
+        r[5] = (over - (1.0 - up) * shoulder_on_bar_.x() + up * kShoulderBehindAtTopM) / kOverBarSdM;
         // The bar passes in front of knee and hip.
         r[7] = std::min(0.0, now.x() - x[3] - kBarBeforeHipM) / kInFrontSdM;
         // Shoulders stay above the hands and no lower than the hips.
         r[6] += std::min(0.0, x[6] - std::max(now.y() + kShoulderAboveBarM, x[4])) / kInFrontSdM;
-        r[8] = std::min(0.0, now.x() - x[0] + kKneeOverBarM) / kInFrontSdM;
+        // Knees are over the bar on the floor and behind it once it passes them.
+        const double passed =
+            std::clamp((now - bar0_).y() / std::max(0.05, start_x_[1] - bar0_.y()), 0.0, 1.0);
+        const double most = kKneeOverBarM - passed * (kKneeOverBarM + kKneeBehindBarM);
+        r[8] = std::min(0.0, now.x() - x[0] + most) / kInFrontSdM;
         return r;
       }
       const double turn = lean(x) - lean0_;  // leaning forward turns the offset clockwise seen from the right
@@ -613,12 +650,12 @@ Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Pro
       double model = foot ? 0.02 : hidden ? kHiddenOfRadius : kModelOfRadius;
       if (input.hold == Hold::kInHands && (j == Joint::kHip || j == Joint::kShoulder))
         model = std::hypot(model, kPulledOfRadius * chain.risen(bar) / kWholePull_m);
-      const double times = foot                ? 1.0
-                           : j == Joint::kKnee ? kKneeStated
-                           : input.hold == Hold::kInHands
-                               ? (j == Joint::kHip ? kHipHeldStated : kShoulderHeldStated)
-                           : j == Joint::kShoulder && input.hold == Hold::kOnBack ? kShoulderOnBackStated
-                                                                                  : 1.0;
+      const double times =
+          foot                           ? 1.0
+          : j == Joint::kKnee            ? (input.hold == Hold::kInHands ? kKneeHeldStated : kKneeStated)
+          : input.hold == Hold::kInHands ? (j == Joint::kHip ? kHipHeldStated : kShoulderHeldStated)
+          : j == Joint::kShoulder && input.hold == Hold::kOnBack ? kShoulderOnBackStated
+                                                                 : 1.0;
       s.sd_px = frame == input.placed.frame
                     ? 0.0
                     : times * std::hypot(model * radius_px, foot ? 0.0 : chain.sd_px(j));
@@ -666,9 +703,34 @@ Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Pro
     contradicted = 0;
     chain.correct(knee_px, knee_sd_px, hip_px, hip_sd_px);
   };
+  std::optional<BackOutline> outline;
+  if (input.hold == Hold::kInHands && input.bar[input.placed.frame].state != TrackState::kLost) {
+    auto learnt = BackOutline::learnRoom(film, input.bar, input.held_from, input.held_to,
+                                         input.bar[input.placed.frame].p_px, input.camera);
+    if (!learnt) return tl::make_unexpected(learnt.error());
+    outline = std::move(*learnt);
+  }
+  const Want want = outline ? Want::kColour : Want::kGray;
+  std::optional<Vec2> hip_before_hindmost;  // (m), on the placed frame
+  auto seeHip = [&](const cv::Mat& bgr, std::size_t frame) {
+    const BarSample& bar = input.bar[frame];
+    const bool placed = frame == input.placed.frame;
+    if (!outline || bar.state == TrackState::kLost || (!placed && frame % kOutlineEvery != 0)) return;
+    outline->look(bgr, bar.p_px);
+    const auto hindmost = outline->findHindmost();
+    if (!hindmost || chain.risenPart(bar) > kHindmostShows) return;
+    const Vec2 at_m = input.camera.toBody(*hindmost, lateralPrior(Joint::kHip).value);
+    if (placed)
+      hip_before_hindmost = chain.hip() - at_m;
+    else if (hip_before_hindmost)
+      chain.observeHip(at_m + *hip_before_hindmost,
+                       (1.0 + chain.risen(bar) / kHindmostTurns_m) * kHipOfHindmostM);
+  };
   std::size_t before_frame = input.placed.frame;
   std::size_t done = 0;
   auto visit = [&](const FramePicture& picture) {
+    cv::Mat gray = picture.gray;
+    if (outline) cv::cvtColor(picture.bgr, gray, cv::COLOR_BGR2GRAY);
     if (!before.empty() && picture.index != before_frame) {
       const cv::Mat still =
           recent.size() >= kEarlierFrames &&
@@ -678,23 +740,24 @@ Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Pro
               : cv::Mat();
       const BarSample &bar_before = input.bar[before_frame], &bar_now = input.bar[picture.index];
       const Motion leg = findLimbMotion(
-          before, picture.gray, still, moving,
+          before, gray, still, moving,
           legOf(chain.px(Joint::kAnkle), chain.px(Joint::kKnee), chain.px(Joint::kHip)), bar_before, bar_now);
       // Under a bar on the back the trunk lies behind the plate.
       Motion trunk;
       if (input.hold == Hold::kInHands)
         trunk =
-            findLimbMotion(before, picture.gray, still, moving,
+            findLimbMotion(before, gray, still, moving,
                            trunkOf(chain.px(Joint::kHip), chain.px(Joint::kShoulder)), bar_before, bar_now);
       chain.step(leg, trunk, bar_now,
                  input.hold == Hold::kOnBack ||
                      (picture.index >= input.held_from && picture.index <= input.held_to));
     }
-    revisit(picture.gray, picture.index);
+    revisit(gray, picture.index);
+    seeHip(picture.bgr, picture.index);
     write(picture.index);
     if (!before.empty()) recent.emplace_back(std::move(before), before_frame);
     if (recent.size() > kEarlierFrames) recent.pop_front();
-    before = picture.gray.clone();
+    before = gray.clone();
     before_frame = picture.index;
     if (++done % 8 == 0 && progress &&
         !progress(0.2 + 0.8 * static_cast<double>(done) / static_cast<double>(frames)))
@@ -702,10 +765,10 @@ Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Pro
     return !stopped;
   };
   FramePicture picture;
-  auto got = film.readAt(input.placed.frame, picture, Want::kGray);
+  auto got = film.readAt(input.placed.frame, picture, want);
   while (got && *got) {
     if (!visit(picture)) return fail(Remedy::kCancelled, "Stopped.");
-    got = film.readNext(picture, Want::kGray);
+    got = film.readNext(picture, want);
   }
   if (!got) return tl::make_unexpected(got.error());
   if (input.placed.frame > 0) {
@@ -713,7 +776,7 @@ Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Pro
     before.release();
     recent.clear();
     before_frame = input.placed.frame;
-    if (auto back = readBackward(film, input.placed.frame, Want::kGray, visit); !back)
+    if (auto back = readBackward(film, input.placed.frame, want, visit); !back)
       return tl::make_unexpected(back.error());
   }
   return out;

@@ -6,7 +6,8 @@
 // estimate (knee, hip and shoulder in the lifter's frame, with covariance), which also knows that
 //   - shank, thigh and trunk keep the length they had on the placed frame (the knee may move sideways),
 //   - on a squat the shoulder rides with the bar and turns with the trunk; on a deadlift it stays an arm's
-//     length from the bar while that is held,
+//     length from the bar while that is held, and the hip as far before the hindmost point of the lifter's
+//     outline (vision/back_outline.h) as on the placed frame,
 //   - feet stand still.
 // So a point hidden behind the plate is inferred from the others, with a larger stated error.
 //

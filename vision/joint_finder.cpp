@@ -4,9 +4,12 @@
 #include <cmath>
 #include <functional>
 #include <numbers>
+#include <utility>
 
 #include "core/measure/measure_set.h"
 #include "core/motion/camera_shake.h"
+#include "core/motion/joint_corrections.h"
+#include "vision/back_outline.h"
 
 namespace mottix {
 namespace {
@@ -90,6 +93,52 @@ Expected<std::vector<std::pair<Look, BodyPoints>>> readBodies(
   return bodies;
 }
 
+using SquareAt = std::function<BodySquare(const BarSample&)>;
+
+Progress partOf(const Progress& progress, double from, double to) {
+  return [&progress, from, to](double p) { return !progress || progress(from + (to - from) * p); };
+}
+
+// A network that does not see somebody half behind a plate in one square may in another: side and height of
+// the middle against the first one's.
+struct Framing {
+  double side = 1.0, up = 0.0;
+};
+constexpr std::array kFramings = {Framing{1.0, 0.0},  Framing{1.24, 0.0},   Framing{1.12, 0.04},
+                                  Framing{1.4, 0.04}, Framing{0.88, -0.04}, Framing{1.0, 0.08}};
+constexpr double kChoosing = 0.4;  // part of the work, at most
+
+SquareAt framed(const SquareAt& square, const Framing& framing) {
+  return [=](const BarSample& bar) {
+    BodySquare s = square(bar);
+    s.middle_px.y() -= framing.up * s.side_px;
+    s.side_px *= framing.side;
+    return s;
+  };
+}
+
+// The first in which the network is sure of somebody, or the one in which it is surest.
+Expected<Framing> chooseFraming(Film& film, const ClipTracks& tracks, std::vector<Look> looks,
+                                const SquareAt& square, BodyPointNetwork& network, const Progress& progress) {
+  constexpr std::size_t kTried = 3;
+  constexpr double kSure = 0.9;
+  keepSpread(looks, kTried);
+  Framing best;
+  double surest = 0.0;
+  for (std::size_t i = 0; i < kFramings.size() && surest < kSure; ++i) {
+    const double from = static_cast<double>(i) / kFramings.size();
+    const auto bodies = readBodies(film, tracks, looks, framed(square, kFramings[i]), network,
+                                   partOf(progress, from, from + 1.0 / kFramings.size()));
+    if (!bodies) return tl::make_unexpected(bodies.error());
+    double sure = 0.0;
+    for (const auto& [look, points] : *bodies) sure += points.presence / static_cast<double>(looks.size());
+    if (sure <= surest) continue;
+    surest = sure;
+    best = kFramings[i];
+  }
+  return best;
+}
+
 std::vector<SeenJoints> seenFrom(const std::vector<std::pair<Look, BodyPoints>>& bodies,
                                  const ClipTracks& tracks, BodySide near) {
   std::vector<SeenJoints> seen;
@@ -105,22 +154,29 @@ BodySide nearSide(Facing facing) {
 
 Expected<FoundOnFilm> findStanding(Film& film, const ClipTracks& tracks, const ClipTracking& clip,
                                    const LoadedBar& loaded, const std::vector<Rep>& reps, double height_px,
-                                   Facing facing, const std::optional<Body>& body, BodyPointNetwork& network,
+                                   const KnownOfLifter& lifter, BodyPointNetwork& network,
                                    const Progress& progress) {
   const double floor_px =
       tracks.bar[reps.front().start_frame].p_px.y() + (kBarOfHeight + kUnderFeetOfHeight) * height_px;
-  const auto bodies = readBodies(
-      film, tracks, chooseLooks(reps, tracks.time_s),
-      [&](const BarSample& bar) {
-        const double top_px = bar.p_px.y() - (1.0 - kBarOfHeight) * height_px;
-        return BodySquare{Vec2(bar.p_px.x(), 0.5 * (top_px + floor_px)),
-                          kRoom * (1.0 + kUnderFeetOfHeight) * height_px, 0.0};
-      },
-      network, progress);
+  const auto square = [&](const BarSample& bar) {
+    const double top_px = bar.p_px.y() - (1.0 - kBarOfHeight) * height_px;
+    return BodySquare{Vec2(bar.p_px.x(), 0.5 * (top_px + floor_px)),
+                      kRoom * (1.0 + kUnderFeetOfHeight) * height_px, 0.0};
+  };
+  const std::vector<Look> looks = chooseLooks(reps, tracks.time_s);
+  std::vector<Look> standing;
+  std::copy_if(looks.begin(), looks.end(), std::back_inserter(standing),
+               [](const Look& look) { return look.standing; });
+  const auto framing =
+      chooseFraming(film, tracks, standing, square, network, partOf(progress, 0.0, kChoosing));
+  if (!framing) return tl::make_unexpected(framing.error());
+  const auto bodies =
+      readBodies(film, tracks, looks, framed(square, *framing), network, partOf(progress, kChoosing, 1.0));
   if (!bodies) return tl::make_unexpected(bodies.error());
   FoundOnFilm out;
-  out.facing =
-      facing != Facing::kUnknown ? facing : facingFromSeen(seenFrom(*bodies, tracks, BodySide::kRight));
+  out.facing = lifter.facing != Facing::kUnknown
+                   ? lifter.facing
+                   : facingFromSeen(seenFrom(*bodies, tracks, BodySide::kRight));
   if (out.facing == Facing::kUnknown)
     return fail(
         Remedy::kMarkByHand,
@@ -128,7 +184,7 @@ Expected<FoundOnFilm> findStanding(Film& film, const ClipTracks& tracks, const C
         "sentence, or place the joints on one picture.");
   const auto camera = estimateCamera(tracks, clip.axis, loaded, out.facing);
   if (!camera) return tl::make_unexpected(camera.error());
-  auto found = estimateJoints(seenFrom(*bodies, tracks, nearSide(out.facing)), camera->camera, body);
+  auto found = estimateJoints(seenFrom(*bodies, tracks, nearSide(out.facing)), camera->camera, lifter.body);
   if (!found) return tl::make_unexpected(found.error());
   out.joints = std::move(*found);
   return out;
@@ -194,17 +250,146 @@ Expected<FoundOnFilm> findLying(Film& film, const ClipTracks& tracks, const std:
   return out;
 }
 
+// The hindmost point in most of the set-ups, so that somebody who walks by in one of them does not count.
+Expected<std::optional<Vec2>> seeHindmost(Film& film, const ClipTracks& tracks, const std::vector<Rep>& reps,
+                                          const std::function<std::size_t(double)>& frameAt, double before_s,
+                                          const SideCamera& camera) {
+  constexpr std::size_t kMostReps = 5;
+  auto outline =
+      BackOutline::learnRoom(film, tracks.bar, reps.front().start_frame, reps.back().end_frame,
+                             tracks.bar[frameAt(reps.front().start_s.value - before_s)].p_px, camera);
+  if (!outline) return tl::make_unexpected(outline.error());
+  std::vector<double> x, y;
+  for (const Rep& rep : reps) {
+    if (x.size() == kMostReps) break;
+    const std::size_t frame = frameAt(rep.start_s.value - before_s);
+    FramePicture picture;
+    const auto got = film.readAt(frame, picture, Want::kColour);
+    if (!got) return tl::make_unexpected(got.error());
+    if (!*got || tracks.bar[frame].state == TrackState::kLost) continue;
+    outline->look(picture.bgr, tracks.bar[frame].p_px);
+    if (const auto p = outline->findHindmost()) {
+      x.push_back(p->x());
+      y.push_back(p->y());
+    }
+  }
+  if (x.empty()) return std::nullopt;
+  for (std::vector<double>* v : {&x, &y})
+    std::nth_element(v->begin(), v->begin() + static_cast<long>(v->size() / 2), v->end());
+  return Vec2(x[x.size() / 2], y[y.size() / 2]);
+}
+
+// A deadlift: read at lock-out and, where it is filmed, before the lifter bends down.
+Expected<FoundOnFilm> findPulling(Film& film, const ClipTracks& tracks, const ClipTracking& clip,
+                                  const LoadedBar& loaded, const std::vector<Rep>& reps, double height_px,
+                                  const KnownOfLifter& lifter, BodyPointNetwork& network,
+                                  const Progress& progress) {
+  // Before the first pull, by how much (s); hands on the bar, just before it leaves the floor.
+  constexpr std::array kBefore_s = {4.0, 3.5, 3.0, 2.6, 2.3, 2.0};
+  constexpr double kSetUp_s = 0.12, kHold_s = 0.15;
+  constexpr double kHeldPlay = 0.06;  // of the plate's radius: 1.4 cm, still at lock-out
+  constexpr double kSameHeight = 0.05, kSamePlace = 0.08;
+  constexpr double kHeldRead = 0.7;      // part of the work
+  constexpr double kHipsBehind_m = 0.4;  // a head in front of the bar is not so far from it
+  auto at = [&](double t) {
+    const auto it = std::lower_bound(tracks.time_s.begin(), tracks.time_s.end(), t);
+    return static_cast<std::size_t>(
+        std::min<std::ptrdiff_t>(it - tracks.time_s.begin(), std::ssize(tracks.time_s) - 1));
+  };
+  const std::size_t set_up = at(reps.front().start_s.value - kSetUp_s);
+  const BarSample& low = tracks.bar[set_up];
+  if (low.state == TrackState::kLost)
+    return fail(Remedy::kMarkByHand,
+                "The joints were not found by themselves: the bar is not seen before the first pull. Place "
+                "them on one picture.");
+  std::vector<Look> held, before;
+  for (const Rep& rep : reps)
+    for (const double later : {-2.0 * kHold_s, -kHold_s, 0.0, kHold_s}) {
+      const std::size_t frame = at(rep.turn_s.value + later);
+      const double off_px = (tracks.bar[frame].p_px - tracks.bar[rep.turn_frame].p_px).norm();
+      if (off_px <= kHeldPlay * low.radius_px) held.push_back({frame, true});
+    }
+  keepSpread(held, kStandingPictures);
+  for (const double earlier : kBefore_s)
+    if (const double t = reps.front().start_s.value - earlier; t >= 0.0) before.push_back({at(t), true});
+  const double tall_px = (1.0 + kUnderFeetOfHeight) * height_px;
+  const BodySquare at_bar{Vec2(low.p_px.x(), low.p_px.y() + low.radius_px - 0.5 * tall_px), kRoom * tall_px,
+                          0.0};
+  const auto square = [=](const BarSample&) { return at_bar; };
+  const auto framing = chooseFraming(film, tracks, held, square, network, partOf(progress, 0.0, kChoosing));
+  if (!framing) return tl::make_unexpected(framing.error());
+  const auto high = readBodies(film, tracks, held, framed(square, *framing), network,
+                               partOf(progress, kChoosing, kHeldRead));
+  if (!high) return tl::make_unexpected(high.error());
+  const auto standing =
+      readBodies(film, tracks, before, framed(square, *framing), network, partOf(progress, kHeldRead, 1.0));
+  if (!standing) return tl::make_unexpected(standing.error());
+  FoundOnFilm out;
+  out.facing = lifter.facing != Facing::kUnknown ? lifter.facing
+                                                 : facingFromSeen(seenFrom(*high, tracks, BodySide::kRight));
+  SeenPull seen;
+  seen.set_up_frame = set_up;
+  seen.set_up_bar_px = low.p_px;
+  seen.wide_stance = lifter.wide_stance;
+  // A folded lifter reaches much further back from the bar than forward, which tells the way when the feet do
+  // not.
+  std::optional<SideCamera> camera;
+  double farthest_m = kHipsBehind_m;
+  for (const Facing way : {Facing::kRight, Facing::kLeft}) {
+    if (out.facing != Facing::kUnknown && out.facing != way) continue;
+    const auto tried = estimateCamera(tracks, clip.axis, loaded, way);
+    if (!tried) return tl::make_unexpected(tried.error());
+    const auto hindmost = seeHindmost(film, tracks, reps, at, kSetUp_s, tried->camera);
+    if (!hindmost) return tl::make_unexpected(hindmost.error());
+    if (out.facing == way) {
+      camera = tried->camera;
+      seen.hindmost_px = *hindmost;
+      break;
+    }
+    if (!*hindmost) continue;
+    const double behind_m =
+        (tried->camera.barBody(low.p_px) - tried->camera.toBody(**hindmost, lateralPrior(Joint::kHip).value))
+            .x();
+    if (behind_m < farthest_m) continue;
+    farthest_m = behind_m;
+    camera = tried->camera;
+    seen.hindmost_px = *hindmost;
+  }
+  if (!camera)
+    return fail(
+        Remedy::kMarkByHand,
+        "The joints were not found by themselves: it is not clear which way the lifter faces. Say it in the "
+        "sentence, or place the joints on one picture.");
+  out.facing = camera->faces_left ? Facing::kLeft : Facing::kRight;
+  seen.lock_out = seenFrom(*high, tracks, nearSide(out.facing));
+  // Who walks up to the bar or bends down already does not stand as at lock-out.
+  for (const SeenJoints& s : seenFrom(*standing, tracks, nearSide(out.facing))) {
+    const bool stands = std::any_of(seen.lock_out.begin(), seen.lock_out.end(), [&](const SeenJoints& tall) {
+      auto off = [&](Joint j) -> Vec2 {
+        const auto &a = s.p_px[indexOf(j)], &b = tall.p_px[indexOf(j)];
+        return a && b ? Vec2(*a - *b) : Vec2(height_px, height_px);
+      };
+      const Vec2 ear = off(Joint::kEar), shoulder = off(Joint::kShoulder), knee = off(Joint::kKnee);
+      return std::abs(ear.y()) < kSameHeight * height_px &&
+             std::abs(shoulder.y()) < kSameHeight * height_px &&
+             std::abs(knee.x()) < kSamePlace * height_px && std::abs(shoulder.x()) < kSamePlace * height_px;
+    });
+    if (stands) seen.before.push_back(s);
+  }
+  auto found = estimatePulledJoints(seen, *camera, lifter.body);
+  if (!found) return tl::make_unexpected(found.error());
+  out.joints = std::move(found->set_up);
+  out.lock_out = std::move(found->lock_out);
+  return out;
+}
+
 }  // namespace
 
 Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTracking& clip,
-                                 const LoadedBar& loaded, Lift lift, Facing facing,
-                                 const std::optional<Body>& body, BodyPointNetwork& network,
-                                 const Progress& progress) {
-  if (!jointsAreFoundOf(lift))
-    return fail(Remedy::kMarkByHand,
-                "The joints of this lift are not found by themselves. Place them on one picture.");
+                                 const LoadedBar& loaded, Lift lift, const KnownOfLifter& lifter,
+                                 BodyPointNetwork& network, const Progress& progress) {
   const ClipTracks tracks = steadied(clip.tracks);
-  const auto rough = estimateCamera(tracks, clip.axis, loaded, facing);
+  const auto rough = estimateCamera(tracks, clip.axis, loaded, lifter.facing);
   if (!rough) return tl::make_unexpected(rough.error());
   const auto reps = findReps(computeBarHeight({&tracks, lift, rough->camera, rough->errors}), lift);
   if (!reps) return tl::make_unexpected(reps.error());
@@ -213,26 +398,33 @@ Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTr
   auto film = Film::open(path);
   if (!film) return tl::make_unexpected(film.error());
   film->steadyBy(clip.tracks.shake);
-  const double height_px = (body ? body->height_m : kUsualHeight_m) * 1000.0 / rough->camera.mmPerPx(0.0);
-  auto out = lift == Lift::kBench ? findLying(*film, tracks, *reps, height_px, facing, network, progress)
-                                  : findStanding(*film, tracks, clip, loaded, *reps, height_px, facing, body,
-                                                 network, progress);
+  const double height_px =
+      (lifter.body ? lifter.body->height_m : kUsualHeight_m) * 1000.0 / rough->camera.mmPerPx(0.0);
+  auto out = lift == Lift::kBench
+                 ? findLying(*film, tracks, *reps, height_px, lifter.facing, network, progress)
+             : lift == Lift::kDeadlift
+                 ? findPulling(*film, tracks, clip, loaded, *reps, height_px, lifter, network, progress)
+                 : findStanding(*film, tracks, clip, loaded, *reps, height_px, lifter, network, progress);
   if (!out) return out;
-  for (auto& p : out->joints.points.joints)
-    if (p) p = toPictureMoved(clip.tracks, out->joints.points.frame, *p);
+  auto asFilmed = [&](PlacedPoints& points) {
+    for (auto& p : points.joints)
+      if (p) p = toPictureMoved(clip.tracks, points.frame, *p);
+  };
+  asFilmed(out->joints.points);
+  if (out->lock_out) asFilmed(out->lock_out->points);
   return out;
 }
 
 std::vector<Lift> liftsToTry(Lift likeliest, bool open) {
   std::vector<Lift> out = {likeliest};
-  for (const Lift other : {Lift::kSquat, Lift::kBench, Lift::kDeadlift})
-    if (open && other != likeliest && jointsAreFoundOf(other)) out.push_back(other);
+  if (open && likeliest != Lift::kDeadlift)
+    out.push_back(likeliest == Lift::kSquat ? Lift::kBench : Lift::kSquat);
   return out;
 }
 
 Expected<Lift> trackFoundJoints(const std::filesystem::path& path, const ClipTracking& clip,
-                                const LoadedBar& loaded, const std::vector<Lift>& maybe, Facing facing,
-                                const std::optional<Body>& body, BodyPointNetwork& network, JointTracks& raw,
+                                const LoadedBar& loaded, const std::vector<Lift>& maybe,
+                                const KnownOfLifter& lifter, BodyPointNetwork& network, JointTracks& raw,
                                 FoundSpread& spread, const Progress& progress) {
   constexpr double kFinding = 0.3;  // part of the time
   auto part = [&](double from, double to) {
@@ -242,7 +434,7 @@ Expected<Lift> trackFoundJoints(const std::filesystem::path& path, const ClipTra
       fail(Remedy::kCorrectInput, "The joints were not looked for: no lift was named.");
   for (std::size_t i = 0; i < maybe.size(); ++i) {
     const double each = kFinding / static_cast<double>(maybe.size()), from = each * static_cast<double>(i);
-    auto tried = findJoints(path, clip, loaded, maybe[i], facing, body, network, part(from, from + each));
+    auto tried = findJoints(path, clip, loaded, maybe[i], lifter, network, part(from, from + each));
     // Of several failures the likeliest lift's is told.
     if (tried || i == 0 || tried.error().remedy == Remedy::kCancelled) found = std::move(tried);
     if (!found && found.error().remedy == Remedy::kCancelled) break;
@@ -252,6 +444,7 @@ Expected<Lift> trackFoundJoints(const std::filesystem::path& path, const ClipTra
         !ok)
       return tl::make_unexpected(ok.error());
     spread = found->joints.spread;
+    if (found->lock_out) raw = drawCarried(clip.tracks, raw, *found->lock_out);
     return maybe[i];
   }
   return tl::make_unexpected(found.error());

@@ -2,44 +2,46 @@
 // the body is solved for from all of them (core/motion/seen_joints.h).
 //
 // Of a squat it looks at pauses between the reps and the way down and up, of a bench press at the pauses with
-// straight arms; about twenty pictures, whatever the film's length. Of several people the one under the bar
-// is taken. Points behind the near plate are left out, since a network guesses them without saying so.
-// A deadlift's lifter, folded over the bar, is read 20-30 cm wrong: those joints are placed by hand.
+// straight arms, of a deadlift at lock-out and before the lifter bends down (core/motion/pulled_joints.h);
+// about twenty pictures, whatever the film's length. Of several people the one at the bar is taken. Points
+// behind the near plate are left out, since a network guesses them without saying so.
 //
 // Failure: no rep, nobody under the bar, legs not seen (kMarkByHand); a damaged film as in Film.
 #pragma once
 
 #include "core/body/athlete_body.h"
-#include "core/motion/seen_joints.h"
+#include "core/motion/pulled_joints.h"
 #include "vision/analyse_clip.h"
 #include "vision/body_points.h"
 
 namespace mottix {
 
-constexpr bool jointsAreFoundOf(Lift lift) {
-  return lift != Lift::kDeadlift;
-}
-
 struct FoundOnFilm {
-  FoundJoints joints;
+  FoundJoints joints;                   // where carrying starts
+  std::optional<FoundJoints> lock_out;  // of a deadlift: the same joints there
   Facing facing = Facing::kUnknown;
 };
 
+struct KnownOfLifter {
+  Facing facing = Facing::kUnknown;
+  std::optional<Body> body;
+  bool wide_stance = false;  // of a deadlift; false: not said
+};
+
 Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTracking& clip,
-                                 const LoadedBar& loaded, Lift lift, Facing facing,
-                                 const std::optional<Body>& body, BodyPointNetwork& network,
-                                 const Progress& progress = {});
+                                 const LoadedBar& loaded, Lift lift, const KnownOfLifter& lifter,
+                                 BodyPointNetwork& network, const Progress& progress = {});
 
 // Finds the joints and carries them through the film: `raw` and `spread` as `carried` and `found` in
 // TrackRecord. `maybe` holds the lift; or those it may be, the likeliest first. Returns the one as which a
 // lifter was found.
 Expected<Lift> trackFoundJoints(const std::filesystem::path& path, const ClipTracking& clip,
-                                const LoadedBar& loaded, const std::vector<Lift>& maybe, Facing facing,
-                                const std::optional<Body>& body, BodyPointNetwork& network, JointTracks& raw,
+                                const LoadedBar& loaded, const std::vector<Lift>& maybe,
+                                const KnownOfLifter& lifter, BodyPointNetwork& network, JointTracks& raw,
                                 FoundSpread& spread, const Progress& progress = {});
 
-// The lifts that a film may show when the bar's way leaves it open: `likeliest`, then the other that is
-// found.
+// The lifts that a film may show when the bar's way leaves it open: `likeliest`, then the one whose bar goes
+// the same way. A deadlift's bar rests at its lowest, which no other's does.
 std::vector<Lift> liftsToTry(Lift likeliest, bool open);
 
 }  // namespace mottix

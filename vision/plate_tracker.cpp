@@ -69,6 +69,9 @@ struct PlateTracker::Candidate {
   bool looked_again = false;
   int missed = 0;  // frames in a row
   double lowest_px = -1e9, highest_px = 1e9;
+  double farthest_px = 0.0;  // on the way that it goes
+  bool goes_up = false;
+  int ways = 0;  // up or down, that have ended
   int times_seen = 0;
   double radius_sum_px = 0.0, support_sum = 0.0;
   std::vector<Seen> seen;
@@ -90,7 +93,8 @@ struct PlateTracker::Candidate {
     times_seen = 0;
     radius_sum_px = support_sum = 0.0;
     add(frame, {found.centre_px, sd_px, found.radius_px, TrackState::kSeen}, support, edge_px);
-    lowest_px = highest_px = found.centre_px.y();
+    lowest_px = highest_px = farthest_px = found.centre_px.y();
+    ways = 0;
   }
   void step(const cv::Mat& gray, std::size_t frame, double now_s, const PlateTrackOptions& options);
   bool wellSeen(double support) const {
@@ -103,6 +107,12 @@ struct PlateTracker::Candidate {
   void note(double y_px) {
     lowest_px = std::max(lowest_px, y_px);
     highest_px = std::min(highest_px, y_px);
+    // A way up or down of a plate's radius or more ends when it has come back by as much.
+    farthest_px = goes_up ? std::min(farthest_px, y_px) : std::max(farthest_px, y_px);
+    if (std::abs(y_px - farthest_px) < outline.radius_px) return;
+    ++ways;
+    goes_up = !goes_up;
+    farthest_px = y_px;
   }
   bool overlaps(const DiscOutline& o) const {
     return (outline.centre_px - o.centre_px).norm() < 0.35 * std::max(outline.radius_px, o.radius_px);
@@ -455,6 +465,9 @@ bool PlateTracker::growOnce(const cv::Mat& gray, Candidate& c) const {
   return grew;
 }
 
+// Down and up twice: two reps of a squat; or bending to a bar, and the first pull of it and back.
+constexpr int kWaysOfABar = 3;
+
 void PlateTracker::push(const cv::Mat& gray, std::size_t frame, double time_s) {
   picture_size_px_ = Vec2(gray.cols, gray.rows);
   latest_ = std::max(latest_, frame);
@@ -462,7 +475,9 @@ void PlateTracker::push(const cv::Mat& gray, std::size_t frame, double time_s) {
   for (Candidate& c : candidates_) {
     if (!c.alive || (!c.seen.empty() && c.seen.back().frame == frame)) continue;
     c.step(gray, frame, time_s, options_);
-    any_mover = any_mover || (c.alive && c.moves(options_.min_travel_radii) && mostlySeen(c));
+    // The head of a lifter who bends down moves, too, before the bar does; what goes up and down again and
+    // again, and is the largest that does, is the bar.
+    any_mover = any_mover || (c.alive && c.ways >= kWaysOfABar && mostlySeen(c));
   }
   for (Candidate& c : candidates_)
     if (c.alive && !c.dropped && !seed_ && !backward_) lookAgain(gray, c, frame, time_s);
@@ -492,7 +507,7 @@ bool PlateTracker::mostlySeen(const Candidate& c) const {
 }
 
 // Once a plate has gone a good part of a rep's way, what cannot be the bar any more is dropped: circles that
-// were there all the time and never moved, circles in one another with the better one, and those far behind
+// have not moved, circles in one another with the better one, and those far behind
 // it.
 void PlateTracker::dropRivals() {
   constexpr double kGoodPartOfARep = 1.2;  // plate radii, some 27 cm
@@ -502,8 +517,8 @@ void PlateTracker::dropRivals() {
     if (&c == leading || !c.alive) continue;
     // What lies still is no bar that is lifted; but one that looks more like a plate may be lifted yet, while
     // the lifter who bends down to it moves already.
-    const bool still = c.first_frame <= leading->first_frame && !c.moves(0.5 * options_.min_travel_radii) &&
-                       c.score(latest_) < leading->score(latest_);
+    const bool still =
+        !c.moves(0.5 * options_.min_travel_radii) && c.score(latest_) < leading->score(latest_);
     c.dropped =
         still || c.overlaps(leading->outline) || c.score(latest_) < kFarBehind * leading->score(latest_);
     c.alive = !c.dropped;

@@ -11,6 +11,7 @@
 #include "synth/film_maker.h"
 #include "synth/film_writer.h"
 #include "vision/analyse_clip.h"
+#include "vision/back_outline.h"
 #include "vision/bar_axis.h"
 #include "vision/disc_outline.h"
 #include "vision/joint_finder.h"
@@ -406,7 +407,7 @@ TEST_F(OnFilm, JointsAreFoundByThemselvesNearWhereTheyAre) {
   ASSERT_TRUE(clip);
   auto network = BodyPointNetwork::load(MOTTIX_MODELS);
   ASSERT_TRUE(network) << network.error().text;
-  const auto found = findJoints(film, *clip, {}, Lift::kSquat, Facing::kUnknown, std::nullopt, *network);
+  const auto found = findJoints(film, *clip, {}, Lift::kSquat, {}, *network);
   ASSERT_TRUE(found) << found.error().text;
   const bool left = truth["view"].get<std::string>().find("left") != std::string::npos;
   EXPECT_EQ(found->facing, left ? Facing::kLeft : Facing::kRight);
@@ -419,8 +420,8 @@ TEST_F(OnFilm, JointsAreFoundByThemselvesNearWhereTheyAre) {
   JointTracks raw;
   FoundSpread spread;
   int asked = 0;
-  const auto stopped = trackFoundJoints(film, *clip, {}, {Lift::kSquat}, Facing::kUnknown, std::nullopt,
-                                        *network, raw, spread, [&](double) { return ++asked < 4; });
+  const auto stopped = trackFoundJoints(film, *clip, {}, {Lift::kSquat}, {}, *network, raw, spread,
+                                        [&](double) { return ++asked < 4; });
   ASSERT_FALSE(stopped);
   EXPECT_EQ(stopped.error().remedy, Remedy::kCancelled);
 }
@@ -444,8 +445,8 @@ TEST_F(OnFilm, ALyingLiftersJointsAreFoundByThemselves) {
     ASSERT_TRUE(clip) << clip.error().text;
     JointTracks raw;
     FoundSpread spread;
-    const auto found = trackFoundJoints(pressed, *clip, {450.0, plan.load_kg}, {Lift::kBench},
-                                        Facing::kUnknown, std::nullopt, *network, raw, spread);
+    const auto found =
+        trackFoundJoints(pressed, *clip, {450.0, plan.load_kg}, {Lift::kBench}, {}, *network, raw, spread);
     ASSERT_TRUE(found) << found.error().text;
     ClipTracks tracks = clip->tracks;
     layCorrections(tracks, raw, {}, spread);
@@ -458,10 +459,70 @@ TEST_F(OnFilm, ALyingLiftersJointsAreFoundByThemselves) {
         EXPECT_LT(s.sd_px, 0.3 * clip->tracks.bar[frame].radius_px) << nameOf(j);
       }
   }
-  const auto pulled =
-      findJoints(film, *trackBar(film), {}, Lift::kDeadlift, Facing::kUnknown, std::nullopt, *network);
-  ASSERT_FALSE(pulled);
-  EXPECT_EQ(pulled.error().remedy, Remedy::kMarkByHand);
+}
+
+// A deadlift, whatever the stance: read at lock-out, folded by what bodies can do and by the outline behind
+// the bar, which goes with the hips while they are behind it.
+TEST_F(OnFilm, ADeadliftersJointsAreFoundByThemselves) {
+  auto network = BodyPointNetwork::load(MOTTIX_MODELS);
+  ASSERT_TRUE(network) << network.error().text;
+  for (const bool sumo : {false, true}) {
+    FilmPlan plan = planFromSeed(3, Lift::kDeadlift);
+    plan.width_px = 960;
+    plan.height_px = 540;
+    plan.look.someone_passes = false;
+    const LifterBuild build = plan.deadlift.build;
+    plan.deadlift = sumo ? DeadliftPlan::sumo() : DeadliftPlan{};
+    plan.deadlift.build = build;
+    plan.deadlift.reps.resize(1);
+    const fs::path pulled = folder / (sumo ? "sumo.mp4" : "conventional.mp4");
+    ASSERT_TRUE(makeFilm(plan, pulled));
+    std::ifstream in(truthPathFor(pulled));
+    const auto pull = nlohmann::json::parse(in);
+    const std::string near = plan.from_right ? "right_" : "left_";
+    auto truly = [&](Joint j, std::size_t frame) {
+      return point(pull["frames"][frame]["joints"][near + std::string(nameOf(j))]);
+    };
+    const auto clip = trackBar(pulled);
+    ASSERT_TRUE(clip) << clip.error().text;
+    const LoadedBar loaded{450.0, plan.load_kg};
+    KnownOfLifter lifter;
+    lifter.wide_stance = sumo;
+    const auto found = findJoints(pulled, *clip, loaded, Lift::kDeadlift, lifter, *network);
+    ASSERT_TRUE(found) << found.error().text;
+    EXPECT_EQ(found->facing, plan.from_right ? Facing::kRight : Facing::kLeft);
+    ASSERT_TRUE(found->lock_out);
+    for (const FoundJoints* at : {&found->joints, &*found->lock_out})
+      for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kShoulder}) {
+        const Vec2 e = *at->points.joints[indexOf(j)] - truly(j, at->points.frame);
+        EXPECT_LT(e.norm(), 3.0 * std::sqrt(2.0) * at->spread.sd_px(j))
+            << nameOf(j) << " on frame " << at->points.frame << (sumo ? ", sumo" : "");
+        EXPECT_LT(e.norm(), 0.4 * clip->tracks.bar[at->points.frame].radius_px) << nameOf(j) << ": 9 cm";
+      }
+
+    const auto camera = estimateCamera(clip->tracks, clip->axis, loaded, found->facing);
+    ASSERT_TRUE(camera);
+    auto opened = Film::open(pulled);
+    const auto start = pull["events"][0]["start_frame"].get<std::size_t>(),
+               end = pull["events"][0]["end_frame"].get<std::size_t>();
+    const Vec2& floor = clip->tracks.bar[start].p_px;
+    auto outline = BackOutline::learnRoom(*opened, clip->tracks.bar, start, end, floor, camera->camera);
+    ASSERT_TRUE(outline);
+    auto hipBefore = [&](std::size_t frame) -> std::optional<Vec2> {
+      FramePicture picture;
+      EXPECT_TRUE(opened->readAt(frame, picture, Want::kColour).value_or(false));
+      outline->look(picture.bgr, clip->tracks.bar[frame].p_px);
+      const auto hindmost = outline->findHindmost();
+      if (!hindmost) return std::nullopt;
+      return truly(Joint::kHip, frame) - *hindmost;
+    };
+    const auto low = hipBefore(start - 4), lifted = hipBefore(start + 8), again = hipBefore(end + 4);
+    ASSERT_TRUE(low && lifted && again);
+    const double cm = 10.0 / camera->camera.mmPerPx(0.1);
+    EXPECT_NEAR(low->x() * (plan.from_right ? 1.0 : -1.0), 11.0 * cm, 4.0 * cm);
+    EXPECT_LT((*lifted - *low).norm(), 2.5 * cm);
+    EXPECT_LT((*again - *low).norm(), 2.5 * cm);
+  }
 }
 
 // Filmed in a mirror, or by a phone that stores what it shows: the same set from the other side.
@@ -477,8 +538,7 @@ TEST_F(OnFilm, AMirroredFilmIsTheSameSetFromTheOtherSide) {
     auto clip = trackBar(path);
     JointTracks raw;
     FoundSpread spread;
-    EXPECT_TRUE(trackFoundJoints(path, *clip, {}, {Lift::kSquat}, Facing::kUnknown, std::nullopt, *network,
-                                 raw, spread));
+    EXPECT_TRUE(trackFoundJoints(path, *clip, {}, {Lift::kSquat}, {}, *network, raw, spread));
     layCorrections(clip->tracks, raw, {}, spread);
     return *analyse(clip->tracks, clip->axis, {}, builtInRuleBook());
   };

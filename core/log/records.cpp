@@ -30,6 +30,12 @@ std::string_view nameOf(LiftSource source) {
   return "";
 }
 
+bool standsWide(const Asked& asked) {
+  std::string lower = asked.variant;
+  std::transform(lower.begin(), lower.end(), lower.begin(), [](unsigned char c) { return std::tolower(c); });
+  return asked.lift == Lift::kDeadlift && lower.find("sumo") != std::string::npos;
+}
+
 std::string_view usualVariant(Lift lift) {
   switch (lift) {
     case Lift::kSquat:

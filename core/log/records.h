@@ -124,6 +124,9 @@ inline LoadedBar loadedBar(const Asked& asked) {
   return {asked.plate_mm, asked.load_kg};
 }
 
+// Whether the coach has called a deadlift sumo.
+bool standsWide(const Asked& asked);
+
 enum class SetState { kWaiting, kTracked, kReviewed, kFailed };
 
 // Everything of a set that the coach decides. Undo keeps whole copies of it.

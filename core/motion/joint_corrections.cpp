@@ -56,7 +56,7 @@ struct Spot {
 class Errors {
  public:
   Errors(const ClipTracks& tracks, const JointTracks& carried, const std::vector<PlacedPoints>& placed,
-         const FoundSpread& found, const CorrectionModel& model)
+         const FoundSpread& found, const CorrectionModel& model, const FoundJoints* found_there = nullptr)
       : tracks_(tracks), carried_(carried), model_(model), radius_px_(usualRadius_px(tracks.bar)) {
     hand_px_ = model.hand_of_radius * radius_px_;
     for (std::size_t f = 0; f < tracks.frameCount(); ++f) {
@@ -76,6 +76,15 @@ class Errors {
         spots_.push_back(at);
         wrong.push_back(*points.joints[j] - sample(at).p_px);
       }
+    by_hand_ = spots_.size();
+    if (found_there != nullptr)
+      for (const Joint joint : {Joint::kHip, Joint::kKnee, Joint::kShoulder}) {
+        const Spot at{found_there->points.frame, joint};
+        const auto& p = found_there->points.joints[indexOf(joint)];
+        if (!p || !known(at)) continue;
+        spots_.push_back(at);
+        wrong.push_back(*p - sample(at).p_px);
+      }
     prior_ = own(found);
     for (std::size_t j = 0; j < kJointCount; ++j)
       if (by_hand[j] && !found.has(static_cast<Joint>(j)))
@@ -90,6 +99,10 @@ class Errors {
       const auto [error, hand] = withSpots(spots_[a], design(spots_[a]));
       k.middleRows<2>(2 * static_cast<Index>(a)) = error + hand;
     }
+    for (std::size_t a = by_hand_; a < spots_.size(); ++a)
+      for (std::size_t b = by_hand_; b < spots_.size(); ++b)
+        k.block<2, 2>(2 * static_cast<Index>(a), 2 * static_cast<Index>(b)) +=
+            found_there->spread.of(spots_[a].joint, spots_[b].joint);
     constexpr double kExactly_px2 = 1e-6;
     k.diagonal().array() += kExactly_px2;
     solver_.compute(k);
@@ -168,8 +181,9 @@ class Errors {
   double radius_px_, hand_px_ = 0.0;
   std::vector<double> height_;        // of the bar, plate radii over the ankle
   std::optional<std::size_t> start_;  // of carrying, where it has no error
-  std::vector<Spot> spots_;           // that were placed
-  MatrixXd toward_;                   // the prior times their designs, transposed: two columns each
+  std::vector<Spot> spots_;           // that were placed, those by hand first
+  std::size_t by_hand_ = 0;
+  MatrixXd toward_;  // the prior times their designs, transposed: two columns each
   FoundSpread::Matrix prior_;
   Eigen::LLT<MatrixXd> solver_;
   VectorXd weights_;
@@ -258,7 +272,7 @@ class Errors {
       if (spots_[b].joint != at.joint) continue;
       const auto column = 2 * static_cast<Index>(b);
       error.middleCols<2>(column) += carrying(at, spots_[b]) * Matrix2d::Identity();
-      miss.middleCols<2>(column) = hand(at, spots_[b]) * Matrix2d::Identity();
+      if (b < by_hand_) miss.middleCols<2>(column) = hand(at, spots_[b]) * Matrix2d::Identity();
     }
     return {std::move(error), std::move(miss)};
   }
@@ -272,6 +286,14 @@ void layCorrections(ClipTracks& tracks, const JointTracks& carried, const std::v
   JointTracks out;
   for (std::size_t j = 0; j < kJointCount; ++j) out[j] = errors.putRight(static_cast<Joint>(j));
   tracks.joints = std::move(out);
+}
+
+JointTracks drawCarried(const ClipTracks& tracks, const JointTracks& carried,
+                        const FoundJoints& found_there) {
+  const Errors errors(tracks, carried, {}, {}, {}, &found_there);
+  JointTracks out;
+  for (std::size_t j = 0; j < kJointCount; ++j) out[j] = errors.putRight(static_cast<Joint>(j));
+  return out;
 }
 
 std::optional<SuggestedCorrection> suggestCorrection(const ClipTracks& tracks, const JointTracks& carried,

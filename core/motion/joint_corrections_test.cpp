@@ -303,5 +303,31 @@ TEST(SameAsNeighbour, IsWhereTheJointWasPlacedNearestInTime) {
   EXPECT_LT((*sameAsNeighbour(s.tracks, placed, 100, Joint::kHip) - Vec2(397, 327)).norm(), 1e-9);
 }
 
+// Joints that the program found again at the turn: believed as far as they are surer than what was carried.
+TEST(DrawCarried, TowardWhereTheSameJointsWereFoundAsFarAsTheyAreSure) {
+  const Scene scene(12.0);
+  FoundJoints there;
+  there.points.frame = 30;  // the first turn
+  const Vec2 off(9.0, -6.0);
+  for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kShoulder}) {
+    there.points.joints[indexOf(j)] = scene.carried[indexOf(j)][30].p_px + off;
+    there.spread.set(j, j, 1.0 * Eigen::Matrix2d::Identity());
+  }
+  const JointTracks sure = drawCarried(scene.tracks, scene.carried, there);
+  const JointTrack &hip = sure[indexOf(Joint::kHip)], &before = scene.carried[indexOf(Joint::kHip)];
+  EXPECT_LT((hip[30].p_px - before[30].p_px - off).norm(), 1.5);
+  EXPECT_LT(hip[30].sd_px, 2.0);
+  EXPECT_GT((hip[150].p_px - before[150].p_px).norm(), 0.5 * off.norm()) << "the same posture, two reps on";
+  EXPECT_LT((hip[0].p_px - before[0].p_px).norm(), 1e-6) << "where carrying starts it is not wrong";
+  EXPECT_EQ(hip[0].sd_px, 0.0);
+  EXPECT_EQ(sure[indexOf(Joint::kAnkle)][30].p_px, scene.carried[indexOf(Joint::kAnkle)][30].p_px);
+
+  for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kShoulder})
+    there.spread.set(j, j, 1e4 * Eigen::Matrix2d::Identity());
+  const JointTracks unsure = drawCarried(scene.tracks, scene.carried, there);
+  EXPECT_LT((unsure[indexOf(Joint::kHip)][30].p_px - before[30].p_px).norm(), 0.05 * off.norm());
+  EXPECT_NEAR(unsure[indexOf(Joint::kHip)][30].sd_px, before[30].sd_px, 0.6);
+}
+
 }  // namespace
 }  // namespace mottix

@@ -4,18 +4,13 @@
 #include <cmath>
 #include <numbers>
 
-#include <Eigen/Cholesky>
-#include <unsupported/Eigen/NonLinearOptimization>
-#include <unsupported/Eigen/NumericalDiff>
+#include "core/motion/seen_body.h"
 
 namespace mottix {
 namespace {
 
 constexpr double kDeg = std::numbers::pi / 180.0;
 constexpr std::size_t kFewestStanding = 3;
-// Height of a grown-up lifter whose height nobody has stated: 1.72 ± 0.10 m (gordon1989, women and men
-// together).
-constexpr Estimate kUnknownHeight{1.72, 0.10};
 // Residuals beyond this many standard deviations count less (Cauchy).
 constexpr double kFarOff = 2.0;
 // Own allowances. A standing lifter's knees are bent by 12 ± 6 degrees: hip to ankle 0.993 ± 0.007 of the
@@ -25,13 +20,6 @@ constexpr double kBarOverFoot_m = 0.03;
 constexpr double kLengthPlay_m = 0.005;  // a chain of hinges is not quite a body
 // The bar's place on the trunk, in parts of it: between high and low, on any back (core/mechanics).
 constexpr Estimate kBarAbove{0.04, 0.08}, kBarBehind{0.18, 0.06};
-// The foot: joint 0.24 of its length ahead of the heel and 3.9 % of the height over a sole of 1 cm
-// (core/mechanics/leg).
-constexpr double kAnkleOfFoot = 0.24, kAnkleOfHeight = 0.039, kSole_m = 0.01;
-
-// A network's heel and toe lie on the shoe, half way up its heel and cap: about 3 cm over the sole.
-constexpr double kOnShoe_m = 0.03;
-
 // Standard deviation of a lying lifter's points on each axis, as a part of the height: read off four films in
 // no table of docs/accuracy.md (the simulated camera's seeds 301-304), in round numbers.
 double lyingScatter(Joint joint) {
@@ -67,13 +55,7 @@ struct Problem {
   std::vector<Vec2> bar_m;
   double standing = 0.0, moving = 0.0;  // how many pictures of each
 
-  using Scalar = double;
-  using InputType = Vector;
-  using ValueType = Vector;
-  using JacobianType = Eigen::MatrixXd;
-  enum { InputsAtCompileTime = Eigen::Dynamic, ValuesAtCompileTime = Eigen::Dynamic };
   int inputs() const { return kCommonCount + kOfPicture * static_cast<int>(seen.size()); }
-  int values() const { return static_cast<int>(residuals(start()).size()); }
 
   Vec2 ankle(const Vector& x) const { return {x[kAnkleX], x[kAnkleY]}; }
   Vec2 heel(const Vector& x) const {
@@ -192,10 +174,6 @@ struct Problem {
     }
     return Eigen::Map<Vector>(r.data(), static_cast<Eigen::Index>(r.size()));
   }
-  int operator()(const Vector& x, Vector& out) const {
-    out = residuals(x);
-    return 0;
-  }
 };
 
 }  // namespace
@@ -274,43 +252,21 @@ Expected<FoundJoints> estimateJoints(const std::vector<SeenJoints>& seen, const 
     return fail(Remedy::kMarkByHand,
                 "The joints were not found by themselves: the legs of the standing lifter are not seen well "
                 "enough. Place them on one picture.");
-  Eigen::NumericalDiff<Problem> numeric(problem);
-  Eigen::LevenbergMarquardt<Eigen::NumericalDiff<Problem>> solver(numeric);
-  solver.parameters.maxfev = 4000;
-  Vector x = problem.start();
-  solver.minimize(x);
-  Eigen::MatrixXd slope(problem.values(), problem.inputs());
-  numeric.df(x, slope);
-  const Eigen::MatrixXd information = slope.transpose() * slope;
-  const Eigen::MatrixXd covariance =
-      information.ldlt().solve(Eigen::MatrixXd::Identity(information.rows(), information.cols()));
-  if (!x.allFinite() || !covariance.allFinite())
+  const auto fit = fitLeastSquares(problem.start(), [&](const Vector& x) { return problem.residuals(x); });
+  if (!fit)
     return fail(Remedy::kMarkByHand,
                 "What was seen of the body does not fit one body. Place the joints on one picture.");
 
-  FoundJoints out;
-  out.points.frame = seen[*first].frame;
-  Eigen::MatrixXd slopes = Eigen::MatrixXd::Zero(2 * kJointCount, x.size());
-  for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe, Joint::kShoulder}) {
-    auto place = [&](const Vector& at) {
-      return camera.toPicture(problem.joint(at, *first, j), problem.lateral(at, *first, j));
-    };
-    const Vec2 p = place(x);
-    for (Eigen::Index k = 0; k < x.size(); ++k) {
-      constexpr double kStep_m = 1e-4;
-      Vector moved = x;
-      moved[k] += kStep_m;
-      slopes.block<2, 1>(2 * static_cast<Eigen::Index>(indexOf(j)), k) = (place(moved) - p) / kStep_m;
-    }
-    out.points.joints[indexOf(j)] = p;
-  }
+  FoundJoints out = placeFound(seen[*first].frame, *fit, [&](const Vector& x, Joint j) {
+    return camera.toPicture(problem.joint(x, *first, j), problem.lateral(x, *first, j));
+  });
   FoundSpread::Matrix asFound = FoundSpread::Matrix::Zero();
   for (std::size_t j = 0; j < kJointCount; ++j) {
     const Vec2 share = foundShare(static_cast<Joint>(j));
     asFound(2 * static_cast<Eigen::Index>(j), 2 * static_cast<Eigen::Index>(j)) = share.x();
     asFound(2 * static_cast<Eigen::Index>(j) + 1, 2 * static_cast<Eigen::Index>(j) + 1) = share.y();
   }
-  out.spread.covariance_px2 = asFound * slopes * covariance * slopes.transpose() * asFound;
+  out.spread.covariance_px2 = asFound * out.spread.covariance_px2 * asFound;
   return out;
 }
 

@@ -1,0 +1,36 @@
+// Joints of a deadlift, placed by what a keypoint network saw of the lifter while standing.
+//
+// A network reads a lifter who stands (at lock-out, or over the bar before bending down) well, but one who is
+// folded over the bar 20-30 cm wrong at the hip. So lengths come from the pictures of standing, and the
+// set-up follows from them and from where the bar lies, as bodies can only hold it in one way (practice):
+//   - arms straight, as long as at lock-out; the shoulder slightly before the bar,
+//   - the shin touches the bar, which lies over mid-foot,
+//   - shank, thigh and trunk keep their lengths, feet stay where they are;
+// at lock-out the legs are straight, the trunk upright and the bar lies against the thigh. Least squares;
+// errors from its covariance. All in the lifter's frame (SideCamera), each joint on the plane where it lies.
+//
+// Failure: fewer than three pictures of lock-out with ankle and shoulder seen (kMarkByHand).
+#pragma once
+
+#include "core/motion/seen_joints.h"
+
+namespace mottix {
+
+struct SeenPull {
+  std::vector<SeenJoints> lock_out;
+  std::vector<SeenJoints> before;  // may be empty: the lifter stands over the bar that lies on the floor
+  std::size_t set_up_frame = 0;    // just before the bar first leaves the floor
+  Vec2 set_up_bar_px = Vec2::Zero();
+  std::optional<Vec2> hindmost_px;  // of the lifter in the set-up (vision/back_outline.h)
+  bool wide_stance = false;  // the coach has said so (sumo)
+};
+
+struct FoundPull {
+  FoundJoints set_up;    // where carrying starts
+  FoundJoints lock_out;  // on the first picture of it
+};
+
+Expected<FoundPull> estimatePulledJoints(const SeenPull& seen, const SideCamera& camera,
+                                         const std::optional<Body>& body);
+
+}  // namespace mottix

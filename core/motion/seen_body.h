@@ -1,0 +1,25 @@
+// What solving for a body from seen points has in common (seen_joints.h, pulled_joints.h).
+#pragma once
+
+#include <functional>
+
+#include "core/base/estimate.h"
+#include "core/motion/least_squares.h"
+#include "core/motion/seen_joints.h"
+
+namespace mottix {
+
+// Height of a grown-up lifter whose height nobody has stated: 1.72 ± 0.10 m (gordon1989, women and men
+// together).
+inline constexpr Estimate kUnknownHeight{1.72, 0.10};
+// The foot: joint 0.24 of its length ahead of the heel and 3.9 % of the height over the sole
+// (core/mechanics/leg); turned out by about 30 degrees.
+inline constexpr double kAnkleOfFoot = 0.24, kAnkleOfHeight = 0.039, kFootSeen = 0.866;
+// A network's heel and toe lie on the shoe, half way up its heel and cap: about 3 cm over the sole.
+inline constexpr double kOnShoe_m = 0.03;
+
+// The joints of a fitted body in a picture, with the spread that follows from the fit's covariance.
+FoundJoints placeFound(std::size_t frame, const LeastSquaresFit& fit,
+                       const std::function<Vec2(const Eigen::VectorXd&, Joint)>& picture);
+
+}  // namespace mottix
