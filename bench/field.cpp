@@ -62,7 +62,9 @@ Errors barErrors(const ClipTracks& tracks, const ClipTruth& truth) {
 void addJoints(const ClipTracks& tracks, const ClipTruth& truth, const Analysis& a, Group& g) {
   const double height_px = 1000.0 * truth.height_m / a.body_scale.value;
   Errors away, turned;
+  // Only reps are judged, not how the lifter comes to the bar and leaves it.
   for (std::size_t f = 0; f < std::min(tracks.frameCount(), truth.plate_px.size()); ++f) {
+    if (tracks.time_s[f] < truth.reps.front().start_s || tracks.time_s[f] > truth.reps.back().end_s) continue;
     auto seen = [&](Joint j) { return tracks.track(j)[f].p_px; };
     auto truly = [&](Joint j) { return truth.joint_px[indexOf(j)][f]; };
     for (Joint j : kPlacedJoints) away.push_back((seen(j) - truly(j)).norm() / height_px);

@@ -26,6 +26,8 @@ Expected<void> PlateTrackOptions::validate() const {
 
 namespace {
 
+// Down and up twice: two reps of a squat; or bending to a bar, and the first pull of it and back.
+constexpr int kWaysOfABar = 3;
 constexpr double kSureSupport = 0.6;  // of the rim: enough to be taken up again anywhere
 constexpr double kFarBehind = 0.5;  // of the best one's score: below it a circle is no plate of a moving bar
 constexpr double kUsualSupport = 0.85;
@@ -348,10 +350,12 @@ void PlateTracker::addCandidate(const cv::Mat& gray, Vec2 centre, double radius,
   auto fit = fitDiscOutline(gray, guess, 0.12 * radius + 2.0, DiscShape::kFree);
   if (fit) fit = fitDiscOutline(gray, fit->outline, 0.05 * radius + 2.0, DiscShape::kFree);
   if (!fit || !fit->convincing()) return;
-  // Of circles in one another (rim, inner ring, hub, chance arcs) the one of most merit is followed.
+  // Of circles in one another (rim, inner ring, hub, chance arcs) the one of most merit is followed; one that
+  // has moved already is looked at again only by lookAgain.
   const double merit = meritOf(fit->support, fit->outline.radius_px);
   for (const Candidate& c : candidates_)
-    if (c.alive && c.overlaps(fit->outline) && meritOf(c.seen.back().support, c.outline.radius_px) >= merit)
+    if (c.alive && c.overlaps(fit->outline) &&
+        (c.moves(options_.min_travel_radii) || meritOf(c.seen.back().support, c.outline.radius_px) >= merit))
       return;
   std::erase_if(candidates_, [&](const Candidate& c) {
     return c.alive && c.first_frame == frame && c.overlaps(fit->outline);
@@ -465,9 +469,6 @@ bool PlateTracker::growOnce(const cv::Mat& gray, Candidate& c) const {
   return grew;
 }
 
-// Down and up twice: two reps of a squat; or bending to a bar, and the first pull of it and back.
-constexpr int kWaysOfABar = 3;
-
 void PlateTracker::push(const cv::Mat& gray, std::size_t frame, double time_s) {
   picture_size_px_ = Vec2(gray.cols, gray.rows);
   latest_ = std::max(latest_, frame);
@@ -517,8 +518,9 @@ void PlateTracker::dropRivals() {
     if (&c == leading || !c.alive) continue;
     // What lies still is no bar that is lifted; but one that looks more like a plate may be lifted yet, while
     // the lifter who bends down to it moves already.
-    const bool still =
-        !c.moves(0.5 * options_.min_travel_radii) && c.score(latest_) < leading->score(latest_);
+    const bool had_its_time = c.first_frame <= leading->first_frame || leading->ways >= kWaysOfABar;
+    const bool still = had_its_time && !c.moves(0.5 * options_.min_travel_radii) &&
+                       c.score(latest_) < leading->score(latest_);
     c.dropped =
         still || c.overlaps(leading->outline) || c.score(latest_) < kFarBehind * leading->score(latest_);
     c.alive = !c.dropped;
