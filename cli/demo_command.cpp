@@ -4,16 +4,17 @@
 #include <memory>
 #include <sstream>
 
-#include "core/motion/joint_corrections.h"
 #include "cli/commands.h"
 #include "cli/files.h"
 #include "core/body/lengths_from_clip.h"
 #include "core/cue/cue_book.h"
+#include "core/motion/joint_corrections.h"
 #include "report/analysis_document.h"
 #include "report/athlete_document.h"
 #include "report/fit_wording.h"
 #include "store/house_file.h"
 #include "vision/analyse_clip.h"
+#include "vision/joint_finder.h"
 
 namespace mottix {
 namespace {
@@ -102,6 +103,15 @@ Expected<void> addSet(HouseFile& house, const DemoSet& plan, AthleteId athlete_i
                                placed->front(), record.carried);
     if (!carried) return carried;
     layCorrections(clip->tracks, record.carried, set.edit.placed);
+  } else if (!clip->tracks.across()) {
+    // As the desk does it; without the network's files the set stays one of the bar alone.
+    auto network = BodyPointNetwork::load(modelsFolder(programFolder()));
+    if (network && trackFoundJoints(film, *clip, loadedBar(plan.asked), {plan.asked.lift},
+                                    {plan.asked.facing, {}, standsWide(plan.asked)}, *network, record.carried,
+                                    record.found))
+      layCorrections(clip->tracks, record.carried, {}, record.found);
+    else
+      record.carried = {};
   }
   auto analysis = analyse(clip->tracks, clip->axis, settingsFor(athlete, set.edit), builtInRuleBook());
   if (!analysis) return tl::make_unexpected(analysis.error());

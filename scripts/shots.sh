@@ -21,8 +21,10 @@ suffix=
 [ "$theme" = light ] || suffix=_$theme
 [ "$scale" = 1 ] || suffix=${suffix}_x$scale
 QT_QPA_PLATFORM=offscreen QT_SCALE_FACTOR=$scale build/bin/mottix --house "$house" --theme "$theme" --size "$size" --shots "$out" --suffix "$suffix" --set 1
-# A set filmed from the front.
+# A deadlift, and a set filmed from the front.
 beside=$(mktemp -d)
-QT_QPA_PLATFORM=offscreen QT_SCALE_FACTOR=$scale build/bin/mottix --house "$house" --theme "$theme" --size "$size" --shots "$beside" --set 5
-cp "$beside/set_sheet.png" "$out/set_sheet_front$suffix.png"
+for other in 4:deadlift 5:front; do
+  QT_QPA_PLATFORM=offscreen QT_SCALE_FACTOR=$scale build/bin/mottix --house "$house" --theme "$theme" --size "$size" --shots "$beside" --set "${other%:*}"
+  cp "$beside/set_sheet.png" "$out/set_sheet_${other#*:}$suffix.png"
+done
 rm -r "$beside"

@@ -16,6 +16,8 @@ namespace {
 
 constexpr std::size_t kStandingPictures = 9, kMovingPictures = 9;
 constexpr double kLeastPresence = 0.5;
+// Of somebody half behind a plate it must be surer for its points to be worth something.
+constexpr double kBehindPlate = 0.9;
 // The square in which the body is read: as large for a bent body as for a standing one, with room under the
 // feet, since a network draws to the inside what lies near its edge. On the back of a standing lifter the bar
 // lies at 0.82 of the height (shoulder height, gordon1989), the top of the head 0.18 above it.
@@ -117,15 +119,15 @@ SquareAt framed(const SquareAt& square, const Framing& framing) {
   };
 }
 
-// The first in which the network is sure of somebody, or the one in which it is surest.
+// The first in which the network is `sure` of somebody, or the one in which it is surest.
 Expected<Framing> chooseFraming(Film& film, const ClipTracks& tracks, std::vector<Look> looks,
-                                const SquareAt& square, BodyPointNetwork& network, const Progress& progress) {
+                                const SquareAt& square, double sure_enough, BodyPointNetwork& network,
+                                const Progress& progress) {
   constexpr std::size_t kTried = 3;
-  constexpr double kSure = 0.9;
   keepSpread(looks, kTried);
   Framing best;
   double surest = 0.0;
-  for (std::size_t i = 0; i < kFramings.size() && surest < kSure; ++i) {
+  for (std::size_t i = 0; i < kFramings.size() && surest < sure_enough; ++i) {
     const double from = static_cast<double>(i) / kFramings.size();
     const auto bodies = readBodies(film, tracks, looks, framed(square, kFramings[i]), network,
                                    partOf(progress, from, from + 1.0 / kFramings.size()));
@@ -167,8 +169,8 @@ Expected<FoundOnFilm> findStanding(Film& film, const ClipTracks& tracks, const C
   std::vector<Look> standing;
   std::copy_if(looks.begin(), looks.end(), std::back_inserter(standing),
                [](const Look& look) { return look.standing; });
-  const auto framing =
-      chooseFraming(film, tracks, standing, square, network, partOf(progress, 0.0, kChoosing));
+  const auto framing = chooseFraming(film, tracks, standing, square, kLeastPresence, network,
+                                     partOf(progress, 0.0, kChoosing));
   if (!framing) return tl::make_unexpected(framing.error());
   const auto bodies =
       readBodies(film, tracks, looks, framed(square, *framing), network, partOf(progress, kChoosing, 1.0));
@@ -316,7 +318,8 @@ Expected<FoundOnFilm> findPulling(Film& film, const ClipTracks& tracks, const Cl
   const BodySquare at_bar{Vec2(low.p_px.x(), low.p_px.y() + low.radius_px - 0.5 * tall_px), kRoom * tall_px,
                           0.0};
   const auto square = [=](const BarSample&) { return at_bar; };
-  const auto framing = chooseFraming(film, tracks, held, square, network, partOf(progress, 0.0, kChoosing));
+  const auto framing =
+      chooseFraming(film, tracks, held, square, kBehindPlate, network, partOf(progress, 0.0, kChoosing));
   if (!framing) return tl::make_unexpected(framing.error());
   const auto high = readBodies(film, tracks, held, framed(square, *framing), network,
                                partOf(progress, kChoosing, kHeldRead));
