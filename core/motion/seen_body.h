@@ -13,8 +13,8 @@ namespace mottix {
 // together).
 inline constexpr Estimate kUnknownHeight{1.72, 0.10};
 // The foot: joint 0.24 of its length ahead of the heel and 3.9 % of the height over the sole
-// (core/mechanics/leg); turned out by about 30 degrees.
-inline constexpr double kAnkleOfFoot = 0.24, kAnkleOfHeight = 0.039, kFootSeen = 0.866;
+// (core/mechanics/leg).
+inline constexpr double kAnkleOfFoot = 0.24, kAnkleOfHeight = 0.039;
 // A network's heel and toe lie on the shoe, half way up its heel and cap: about 3 cm over the sole.
 inline constexpr double kOnShoe_m = 0.03;
 
