@@ -119,7 +119,7 @@ SquareAt framed(const SquareAt& square, const Framing& framing) {
   };
 }
 
-// The first in which the network is `sure` of somebody, or the one in which it is surest.
+// The first in which the network is `sure_enough` of somebody, or the one in which it is surest.
 Expected<Framing> chooseFraming(Film& film, const ClipTracks& tracks, std::vector<Look> looks,
                                 const SquareAt& square, double sure_enough, BodyPointNetwork& network,
                                 const Progress& progress) {
@@ -215,7 +215,7 @@ Expected<FoundOnFilm> findLying(Film& film, const ClipTracks& tracks, const std:
           return BodySquare{bar.p_px + height_px * Vec2(feet * kMiddleFromShoulder, kBarOverShoulder),
                             side * height_px, -feet * 0.5 * std::numbers::pi};
         },
-        network, [&](double p) { return !progress || progress(from + (to - from) * p); });
+        network, partOf(progress, from, to));
   };
   std::vector<Look> few = looks;
   keepSpread(few, kTried);
@@ -430,20 +430,18 @@ Expected<Lift> trackFoundJoints(const std::filesystem::path& path, const ClipTra
                                 const KnownOfLifter& lifter, BodyPointNetwork& network, JointTracks& raw,
                                 FoundSpread& spread, const Progress& progress) {
   constexpr double kFinding = 0.3;  // part of the time
-  auto part = [&](double from, double to) {
-    return Progress([=, &progress](double p) { return !progress || progress(from + (to - from) * p); });
-  };
   Expected<FoundOnFilm> found =
       fail(Remedy::kCorrectInput, "The joints were not looked for: no lift was named.");
   for (std::size_t i = 0; i < maybe.size(); ++i) {
     const double each = kFinding / static_cast<double>(maybe.size()), from = each * static_cast<double>(i);
-    auto tried = findJoints(path, clip, loaded, maybe[i], lifter, network, part(from, from + each));
+    auto tried =
+        findJoints(path, clip, loaded, maybe[i], lifter, network, partOf(progress, from, from + each));
     // Of several failures the likeliest lift's is told.
     if (tried || i == 0 || tried.error().remedy == Remedy::kCancelled) found = std::move(tried);
     if (!found && found.error().remedy == Remedy::kCancelled) break;
     if (!found) continue;
     if (auto ok = trackJoints(path, clip, loaded, maybe[i], found->facing, found->joints.points, raw,
-                              part(kFinding, 1.0));
+                              partOf(progress, kFinding, 1.0));
         !ok)
       return tl::make_unexpected(ok.error());
     spread = found->joints.spread;

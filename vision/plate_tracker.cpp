@@ -26,7 +26,7 @@ Expected<void> PlateTrackOptions::validate() const {
 
 namespace {
 
-// Down and up twice: two reps of a squat; or bending to a bar, and the first pull of it and back.
+// Down, up and down again: into the second rep of a squat; or bending to a bar, and its first pull and back.
 constexpr int kWaysOfABar = 3;
 constexpr double kSureSupport = 0.6;  // of the rim: enough to be taken up again anywhere
 constexpr double kFarBehind = 0.5;  // of the best one's score: below it a circle is no plate of a moving bar
@@ -476,8 +476,8 @@ void PlateTracker::push(const cv::Mat& gray, std::size_t frame, double time_s) {
   for (Candidate& c : candidates_) {
     if (!c.alive || (!c.seen.empty() && c.seen.back().frame == frame)) continue;
     c.step(gray, frame, time_s, options_);
-    // The head of a lifter who bends down moves, too, before the bar does; what goes up and down again and
-    // again, and is the largest that does, is the bar.
+    // The head of a lifter who bends down moves, too, before the bar does; so the search goes on until
+    // something has gone up and down again and again.
     any_mover = any_mover || (c.alive && c.ways >= kWaysOfABar && mostlySeen(c));
   }
   for (Candidate& c : candidates_)

@@ -93,12 +93,6 @@ struct Seen {
   std::array<std::optional<Vec2>, kJointCount> p_m;  // in the lifter's frame
 };
 
-double median(std::vector<double> v) {
-  const auto mid = v.begin() + static_cast<long>(v.size() / 2);
-  std::nth_element(v.begin(), mid, v.end());
-  return *mid;
-}
-
 // Where most pictures show each joint; one that few show is left out.
 Seen mostlySeen(const std::vector<SeenJoints>& pictures, Posture posture, const SideCamera& camera,
                 const Stance& stance) {
@@ -111,7 +105,7 @@ Seen mostlySeen(const std::vector<SeenJoints>& pictures, Posture posture, const 
         x.push_back(p.x());
         y.push_back(p.y());
       }
-    if (2 * x.size() > pictures.size()) out.p_m[j] = Vec2(median(x), median(y));
+    if (2 * x.size() > pictures.size()) out.p_m[j] = Vec2(medianOf(x), medianOf(y));
   }
   return out;
 }
@@ -129,7 +123,7 @@ class Pull {
       x.push_back(bar.x());
       y.push_back(bar.y());
     }
-    bar_high_ = {median(x), median(y)};
+    bar_high_ = {medianOf(x), medianOf(y)};
     bar_low_ = camera.barBody(seen.set_up_bar_px);
     if (seen.hindmost_px) hindmost_ = camera.toBody(*seen.hindmost_px, lateralPrior(Joint::kHip).value);
     floor_m_ = bar_low_.y() - camera.plate_radius_m;

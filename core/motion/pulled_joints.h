@@ -22,7 +22,7 @@ struct SeenPull {
   std::size_t set_up_frame = 0;    // just before the bar first leaves the floor
   Vec2 set_up_bar_px = Vec2::Zero();
   std::optional<Vec2> hindmost_px;  // of the lifter in the set-up (vision/back_outline.h)
-  bool wide_stance = false;  // the coach has said so (sumo)
+  bool wide_stance = false;         // the coach has said so (sumo)
 };
 
 struct FoundPull {

@@ -1,7 +1,9 @@
 // What solving for a body from seen points has in common (seen_joints.h, pulled_joints.h).
 #pragma once
 
+#include <algorithm>
 #include <functional>
+#include <vector>
 
 #include "core/base/estimate.h"
 #include "core/motion/least_squares.h"
@@ -17,6 +19,13 @@ inline constexpr Estimate kUnknownHeight{1.72, 0.10};
 inline constexpr double kAnkleOfFoot = 0.24, kAnkleOfHeight = 0.039;
 // A network's heel and toe lie on the shoe, half way up its heel and cap: about 3 cm over the sole.
 inline constexpr double kOnShoe_m = 0.03;
+
+// Of an even number the upper one; `v` must not be empty.
+inline double medianOf(std::vector<double> v) {
+  const auto middle = v.begin() + static_cast<long>(v.size() / 2);
+  std::nth_element(v.begin(), middle, v.end());
+  return *middle;
+}
 
 // The joints of a fitted body in a picture, with the spread that follows from the fit's covariance.
 FoundJoints placeFound(std::size_t frame, const LeastSquaresFit& fit,

@@ -213,12 +213,7 @@ Expected<FoundJoints> estimateLyingJoints(const std::vector<SeenJoints>& seen, d
                   "The joints were not found by themselves: the " + std::string(nameOf(joint)) +
                       " of the lying lifter is not seen well enough. Place them on one picture.");
     }
-    auto median = [](std::vector<double>& v) {
-      const auto mid = v.begin() + static_cast<long>(v.size() / 2);
-      std::nth_element(v.begin(), mid, v.end());
-      return *mid;
-    };
-    out.points.joints[indexOf(joint)] = Vec2(median(x), median(y));
+    out.points.joints[indexOf(joint)] = Vec2(medianOf(x), medianOf(y));
     out.spread.set(joint, joint, std::pow(lyingScatter(joint) * height_px, 2) * Eigen::Matrix2d::Identity());
   }
   return out;
