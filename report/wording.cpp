@@ -229,6 +229,11 @@ QString warningWords(Warning warning) {
           "The bar rests at the other end of its way than in this lift. Say which lift it is; a film that "
           "stands "
           "on its head is turned by half on the phone and added again.");
+    case Warning::kBarLength:
+      return tr(
+          "The bar's end does not lie where that of a bar of 2.2 m would, so its length was not used as a "
+          "ruler. "
+          "Check the plate's size and the load.");
     case Warning::kLineContradicts:
       return tr(
           "A line drawn in the picture says otherwise than plate and room; it is left out. Check it, and the "

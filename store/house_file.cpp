@@ -814,7 +814,8 @@ Expected<std::optional<TrackRecord>> HouseFile::loadTracks(SetId id) const {
     SQLite::Statement q(
         impl_->db,
         "SELECT version, axis_x_px, axis_y_px, axis_sd_x_px, axis_sd_y_px, axis_from_parallax, two_plates, "
-        "c.width, c.height, far_ratio, far_ratio_sd FROM tracking t JOIN lift_set s ON s.id = t.set_id JOIN "
+        "c.width, c.height, far_ratio, far_ratio_sd, end_ratio, end_ratio_sd FROM tracking t JOIN lift_set s "
+        "ON s.id = t.set_id JOIN "
         "clip c ON c.id = "
         "s.clip_id "
         "WHERE t.set_id = ?");
@@ -828,6 +829,8 @@ Expected<std::optional<TrackRecord>> HouseFile::loadTracks(SetId id) const {
                           q.getColumn(5).getInt() != 0, std::nullopt};
     if (out.axis && !q.getColumn(9).isNull() && q.getColumn(10).getDouble() > 0.0)
       out.axis->far_ratio = Estimate{q.getColumn(9).getDouble(), q.getColumn(10).getDouble()};
+    if (out.axis && !q.getColumn(11).isNull() && q.getColumn(12).getDouble() > 0.0)
+      out.axis->end_ratio = Estimate{q.getColumn(11).getDouble(), q.getColumn(12).getDouble()};
     out.two_plates = q.getColumn(6).getInt() != 0;
     out.tracks.width_px = q.getColumn(7).getInt();
     out.tracks.height_px = q.getColumn(8).getInt();
@@ -906,7 +909,7 @@ Expected<void> HouseFile::saveTracks(SetId id, const ClipFacts& clip, const Trac
     impl_->clear("track", id);
     impl_->clear("tracking", id);
     impl_->clear("found_spread", id);
-    SQLite::Statement head(impl_->db, "INSERT INTO tracking VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)");
+    SQLite::Statement head(impl_->db, "INSERT INTO tracking VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)");
     head.bind(1, raw(id));
     head.bind(2, record.version);
     if (record.axis) {
@@ -920,6 +923,10 @@ Expected<void> HouseFile::saveTracks(SetId id, const ClipFacts& clip, const Trac
     if (record.axis && record.axis->far_ratio) {
       head.bind(9, record.axis->far_ratio->value);
       head.bind(10, record.axis->far_ratio->sd);
+    }
+    if (record.axis && record.axis->end_ratio) {
+      head.bind(11, record.axis->end_ratio->value);
+      head.bind(12, record.axis->end_ratio->sd);
     }
     head.exec();
     SQLite::Statement blob(impl_->db, "INSERT INTO track VALUES (?, ?, ?)");

@@ -60,7 +60,7 @@ class HouseFileTest : public testing::Test {
   static TrackRecord someTracks() {
     TrackRecord record;
     record.version = "tracker/1";
-    record.axis = AxisSeen{Vec2(600, 350), Vec2(20, 30), true, Estimate{0.32, 0.005}};
+    record.axis = AxisSeen{Vec2(600, 350), Vec2(20, 30), true, Estimate{0.32, 0.005}, Estimate{0.13, 0.002}};
     record.tracks.width_px = 1280;
     record.tracks.height_px = 720;
     for (int i = 0; i < 5; ++i) {
@@ -272,6 +272,9 @@ TEST_F(HouseFileTest, TracksComeBackExactly) {
   ASSERT_TRUE(loaded->axis->far_ratio);
   EXPECT_EQ(loaded->axis->far_ratio->value, 0.32);
   EXPECT_EQ(loaded->axis->far_ratio->sd, 0.005);
+  ASSERT_TRUE(loaded->axis->end_ratio);
+  EXPECT_EQ(loaded->axis->end_ratio->value, 0.13);
+  EXPECT_EQ(loaded->axis->end_ratio->sd, 0.002);
   const auto set = *house.loadSet(id);
   EXPECT_EQ(set.state, SetState::kTracked);
   EXPECT_EQ(set.clip.rotation_deg, 90);

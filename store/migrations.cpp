@@ -2,7 +2,7 @@
 
 namespace mottix {
 
-const std::array<std::string_view, 11> kMigrations = {
+const std::array<std::string_view, 12> kMigrations = {
     R"sql(
 CREATE TABLE athlete (
   id INTEGER PRIMARY KEY,
@@ -241,6 +241,10 @@ CREATE TABLE locked_joint (            -- right as it is, said the coach
   joint TEXT NOT NULL,
   PRIMARY KEY (set_id, joint)
 );
+)sql",
+    R"sql(
+ALTER TABLE tracking ADD COLUMN end_ratio REAL;     -- how much nearer the end of the bar's sleeve appears; NULL: not seen
+ALTER TABLE tracking ADD COLUMN end_ratio_sd REAL;
 )sql"};
 
 }  // namespace mottix

@@ -23,8 +23,8 @@ struct Encoder {
   std::array<std::pair<const char*, const char*>, 3> options = {};
   int quality = 0;  // of encoders with a fixed quantiser
 };
-// libx264 weighs its look ahead by macroblock trees a little differently from run to run on a busy machine; without
-// them the same pictures give the same film.
+// libx264 weighs its look ahead by macroblock trees a little differently from run to run on a busy machine;
+// without them the same pictures give the same film.
 const std::array<Encoder, 6> kEncoders = {{
     {"h264", "libx264", AV_PIX_FMT_YUV420P, {{{"crf", "23"}, {"preset", "veryfast"}, {"mbtree", "0"}}}},
     {"hevc",

@@ -167,9 +167,9 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
     out.tracks.bar = std::move(result->samples);
     out.two_plates = result->two_plates;
     if (result->axis)
-      out.axis =
-          AxisSeen{result->axis->vanishing_px, result->axis->vanishing_sd_px, result->axis->from_parallax,
-                   result->far_plate ? std::optional(result->far_plate->ratio) : std::nullopt};
+      out.axis = AxisSeen{
+          result->axis->vanishing_px, result->axis->vanishing_sd_px, result->axis->from_parallax,
+          result->far_plate ? std::optional(result->far_plate->ratio) : std::nullopt, result->end_ratio};
   }
   if (watch.moved()) {
     if (auto ok =

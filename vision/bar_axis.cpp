@@ -26,6 +26,22 @@ double wallReach(Vec2 to_vanishing, double radius, const Vec2& u) {
   return std::max(0.0, to_vanishing.dot(u) - radius);
 }
 
+// Step 5: the outline's radius along `u` over f·R/Z, for a disc seen at `at_px`.
+class DiscInPerspective {
+ public:
+  DiscInPerspective(const BarAxis& axis, const Vec2& at_px) {
+    const Vec2 v = (axis.vanishing_px - axis.middle_px) / axis.focal_px,
+               x = (at_px - axis.middle_px) / axis.focal_px;
+    const Mat2 from_disc = Mat2::Identity() + x * v.transpose(), to_disc = from_disc.inverse();
+    size_ = to_disc.transpose() * (Mat2::Identity() + v * v.transpose()) * to_disc;
+  }
+  double along(const Vec2& u) const { return 1.0 / std::sqrt(u.dot(size_ * u)); }
+
+ private:
+  using Mat2 = Eigen::Matrix2d;
+  Mat2 size_;
+};
+
 // Robust weight (Cauchy): edges of other things are many and one-sided.
 double edgeWeight(double residual) {
   const double q = residual / (2.5 * kEdgeNoisePx);
@@ -39,7 +55,7 @@ struct Solved {
 
 // For a given vanishing point: the shared depth ratio and each frame's shift and radius, by reweighted least
 // squares with the frames eliminated (Schur complement).
-Solved solveFor(const std::vector<OutlineInFrame>& frames, Vec2 vanishing) {
+Solved solveFor(const std::vector<OutlineInFrame>& frames, const BarAxis& axis) {
   Solved out;
   std::vector<Vec3> state(frames.size());
   for (std::size_t k = 0; k < frames.size(); ++k) state[k] = Vec3(0, 0, frames[k].radius_px);
@@ -52,13 +68,14 @@ Solved solveFor(const std::vector<OutlineInFrame>& frames, Vec2 vanishing) {
       Mat3 a = Mat3::Identity() * 1e-9;
       Vec3 b = Vec3::Zero(), c = Vec3::Zero();
       double rr = 0.0, rb = 0.0;
-      const Vec2 to_v = vanishing - frames[k].centre_px - state[k].head<2>();
+      const Vec2 middle = frames[k].centre_px + state[k].head<2>(), to_v = axis.vanishing_px - middle;
+      const DiscInPerspective disc(axis, middle);
       for (int i = 0; i < kOutlineRays; ++i) {
         const double r = frames[k].edge_px[static_cast<std::size_t>(i)];
         if (std::isnan(r)) continue;
         const Vec2 u = rayDirection(i);
-        const Vec3 row(u.x(), u.y(), 1.0);
-        const double g = wallReach(to_v, state[k][2], u);
+        const Vec3 row(u.x(), u.y(), disc.along(u));
+        const double g = wallReach(to_v, state[k][2] * row.z(), u);
         const double w = edgeWeight(r - row.dot(state[k]) - ratio * g);
         a += w * row * row.transpose();
         b += w * row * r;
@@ -80,15 +97,9 @@ Solved solveFor(const std::vector<OutlineInFrame>& frames, Vec2 vanishing) {
   return out;
 }
 
-// The vanishing point from the inner circles of one relative size; a slope needs the bar to move.
-struct ParallaxVote {
-  Vec2 vanishing_px;
-  Vec2 sd_px;
-  std::size_t circles = 0;
-};
+}  // namespace
 
-std::optional<ParallaxVote> voteFromCircles(const std::vector<Vec2>& centre,
-                                            const std::vector<Vec2>& offset) {
+std::optional<Parallax> estimateParallax(const std::vector<Vec2>& centre, const std::vector<Vec2>& offset) {
   constexpr std::size_t kFewest = 8;
   const std::size_t n = centre.size();
   if (n < kFewest) return std::nullopt;
@@ -124,13 +135,19 @@ std::optional<ParallaxVote> voteFromCircles(const std::vector<Vec2>& centre,
   }
   // Inner circles lie nearer than the outline (e below zero), and the slope must stand out from its error.
   if (used < kFewest / 2.0 || e > 0.0 || -e < 6.0 * e_sd) return std::nullopt;
-  ParallaxVote vote;
-  vote.circles = n;
-  vote.vanishing_px = mean_c + mean_o / e;
-  vote.sd_px = ((mean_o / e) * (e_sd / e)).cwiseAbs() +
-               Vec2::Constant(std::hypot(noise / std::sqrt(used), kCircleBiasPx) / -e);
-  return vote;
+  const VanishingPoint vanishing{mean_c + mean_o / e,
+                                 ((mean_o / e) * (e_sd / e)).cwiseAbs() +
+                                     Vec2::Constant(std::hypot(noise / std::sqrt(used), kCircleBiasPx) / -e)};
+  return Parallax{vanishing, {-e, e_sd}};
 }
+
+namespace {
+
+// The vanishing point from the inner circles of one relative size.
+struct ParallaxVote {
+  VanishingPoint from;
+  std::size_t circles = 0;
+};
 
 std::vector<ParallaxVote> findParallaxVotes(const std::vector<OutlineInFrame>& outlines) {
   constexpr double kBin = 0.03;  // circles of one kind keep their size against the outline to 1.5 %
@@ -143,7 +160,7 @@ std::vector<ParallaxVote> findParallaxVotes(const std::vector<OutlineInFrame>& o
           centre.push_back(o.centre_px);
           offset.push_back(c.centre_px - o.centre_px);
         }
-    if (auto vote = voteFromCircles(centre, offset)) votes.push_back(*vote);
+    if (const auto v = estimateParallax(centre, offset)) votes.push_back({v->vanishing, centre.size()});
   }
   // Spokes, prints and shadows make chance circles. A real ring is seen nearly every time, so the ring seen
   // most often is believed and votes that contradict it are not heard.
@@ -153,8 +170,9 @@ std::vector<ParallaxVote> findParallaxVotes(const std::vector<OutlineInFrame>& o
   if (most == votes.end()) return votes;
   const ParallaxVote believed = *most;
   std::erase_if(votes, [&](const ParallaxVote& v) {
-    const Vec2 apart = (v.vanishing_px - believed.vanishing_px).cwiseAbs();
-    const Vec2 allowed = kVotesAgreeSd * (v.sd_px.cwiseAbs2() + believed.sd_px.cwiseAbs2()).cwiseSqrt();
+    const Vec2 apart = (v.from.p_px - believed.from.p_px).cwiseAbs();
+    const Vec2 allowed =
+        kVotesAgreeSd * (v.from.sd_px.cwiseAbs2() + believed.from.sd_px.cwiseAbs2()).cwiseSqrt();
     return apart.x() > allowed.x() || apart.y() > allowed.y();
   });
   return votes;
@@ -168,9 +186,9 @@ VanishingPoint fromVotes(const std::vector<OutlineInFrame>& frames, Vec2 usual_p
   Vec2 best_sd = usual_sd_px;
   any = false;
   for (const ParallaxVote& vote : findParallaxVotes(frames)) {
-    const Vec2 sd = (vote.sd_px.cwiseAbs2() + Vec2::Constant(floor_px * floor_px)).cwiseSqrt();
+    const Vec2 sd = (vote.from.sd_px.cwiseAbs2() + Vec2::Constant(floor_px * floor_px)).cwiseSqrt();
     weight += sd.cwiseAbs2().cwiseInverse();
-    sum += sd.cwiseAbs2().cwiseInverse().cwiseProduct(vote.vanishing_px);
+    sum += sd.cwiseAbs2().cwiseInverse().cwiseProduct(vote.from.p_px);
     best_sd = best_sd.cwiseMin(sd);
     any = true;
   }
@@ -188,6 +206,8 @@ std::optional<BarAxis> estimateBarAxis(const std::vector<OutlineInFrame>& outlin
   const double floor_px = focal_px * std::tan(kTrustDeg * rad);
   std::vector<OutlineInFrame> frames = outlines;
   BarAxis axis;
+  axis.middle_px = picture_middle_px;
+  axis.focal_px = focal_px;
   // Twice: the wall of the plates bends the first outline centres a little.
   for (int round = 0; round < 2; ++round) {
     const VanishingPoint v =
@@ -196,7 +216,7 @@ std::optional<BarAxis> estimateBarAxis(const std::vector<OutlineInFrame>& outlin
     axis.vanishing_sd_px = v.sd_px;
     axis.tilt = (v.p_px - picture_middle_px) / (focal_px * focal_px);
     if (known) axis.from_parallax = true;
-    const Solved solved = solveFor(outlines, axis.vanishing_px);
+    const Solved solved = solveFor(outlines, axis);
     axis.depth_ratio = axis.from_parallax ? solved.ratio : 0.0;
     auto radius = solved.radius;
     auto mid = radius.begin() + static_cast<long>(radius.size() / 2);
@@ -229,14 +249,15 @@ FaceCentre estimateFaceCentre(const OutlineInFrame& outline, const BarAxis& axis
     const double prior = kEdgeNoisePx * kEdgeNoisePx / (radius_sd * radius_sd);
     a(2, 2) += prior;
     b[2] += prior * axis.radius_px;
-    const Vec2 to_v = axis.vanishing_px - outline.centre_px - state.head<2>();
+    const Vec2 middle = outline.centre_px + state.head<2>(), to_v = axis.vanishing_px - middle;
+    const DiscInPerspective disc(axis, middle);
     sum = weight = 0.0;
     for (int i = 0; i < kOutlineRays; ++i) {
       const double r = outline.edge_px[static_cast<std::size_t>(i)];
       if (std::isnan(r)) continue;
       const Vec2 u = rayDirection(i);
-      const Vec3 row(u.x(), u.y(), 1.0);
-      const double wall = axis.depth_ratio * wallReach(to_v, state[2], u);
+      const Vec3 row(u.x(), u.y(), disc.along(u));
+      const double wall = axis.depth_ratio * wallReach(to_v, state[2] * row.z(), u);
       const double e = r - row.dot(state) - wall;
       const double w = edgeWeight(e);
       a += w * row * row.transpose();

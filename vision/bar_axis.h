@@ -21,6 +21,10 @@
 // enlarged: the
 //    middle of its outline lies a²·(V - m)/f² off the projection of its own middle (m: the picture's middle,
 //    f: focal length; first order in a/f).
+// 5. The outline itself is an ellipse. With v = (V - m)/f and x = (c - m)/f, a step d on the disc (seen along
+// the line of
+//    sight, so that |d|² + (v·d)² = R²) shifts its picture by f/Z·(I + x·v')·d; Z is the middle's depth along
+//    the optical axis. Seen 15 degrees from its axis a disc looks 3 % narrower one way than the other.
 #pragma once
 
 #include <array>
@@ -39,9 +43,22 @@ struct VanishingPoint {
   Vec2 sd_px = Vec2::Zero();
 };
 
+// From one thing on the bar's axis that lies nearer than the plate's face: where the face's middle was and
+// how far from it the thing was seen, at several heights of the bar. The slope of the offset against the
+// height gives e, the offset itself V (step 1). Robust (Cauchy weights); nothing for fewer than 8 or where
+// the slope does not stand out from its error.
+struct Parallax {
+  VanishingPoint vanishing;
+  Estimate nearer;  // e as it is of what lies nearer by t: t/(Z - t), above zero
+};
+std::optional<Parallax> estimateParallax(const std::vector<Vec2>& middle_px,
+                                         const std::vector<Vec2>& offset_px);
+
 struct BarAxis {
   Vec2 vanishing_px = Vec2::Zero();
   Vec2 vanishing_sd_px = Vec2::Zero();
+  Vec2 middle_px = Vec2::Zero();  // of the picture
+  double focal_px = 1.0;
   bool from_parallax = false;  // of inner circles or the far plate; false: nothing but the prior is known
   double depth_ratio = 0.0;    // e of step 2, 0..0.08
   double rim_ratio = 0.0;      // e of step 3, of the middle of what is seen

@@ -237,10 +237,7 @@ std::optional<DiscFit> fitDiscOutline(const cv::Mat& gray, const DiscOutline& gu
   return fit;
 }
 
-namespace {
-
-// Part of the rays with an edge right on the outline, weighted by capped contrast; cheap, for searching.
-double outlineScore(const cv::Mat& gray, const DiscOutline& o, int stride) {
+double outlineContrast(const cv::Mat& gray, const DiscOutline& o, int stride) {
   double sum = 0.0;
   int count = 0;
   for (std::size_t i = 0; i < kRays; i += static_cast<std::size_t>(stride)) {
@@ -256,8 +253,6 @@ double outlineScore(const cv::Mat& gray, const DiscOutline& o, int stride) {
   return sum / count;
 }
 
-}  // namespace
-
 std::optional<DiscOutline> searchDisc(const cv::Mat& gray, const DiscOutline& guess, double window_px) {
   DiscOutline best = guess;
   double best_score = 0.0;
@@ -266,7 +261,7 @@ std::optional<DiscOutline> searchDisc(const cv::Mat& gray, const DiscOutline& gu
     for (double dx = -window_px; dx <= window_px; dx += step) {
       DiscOutline o = guess;
       o.centre_px += Vec2(dx, dy);
-      const double score = outlineScore(gray, o, 3);
+      const double score = outlineContrast(gray, o, 3);
       if (score > best_score) {
         best_score = score;
         best = o;
@@ -278,7 +273,7 @@ std::optional<DiscOutline> searchDisc(const cv::Mat& gray, const DiscOutline& gu
       DiscOutline o = best;
       o.centre_px =
           middle + Vec2((k % 3 - 1) * fine, (k / 3 - 1) * fine);  // NOLINT(bugprone-integer-division)
-      const double score = outlineScore(gray, o, 2);
+      const double score = outlineContrast(gray, o, 2);
       if (score > best_score) {
         best_score = score;
         best = o;

@@ -52,6 +52,10 @@ enum class DiscShape {
 std::optional<DiscFit> fitDiscOutline(const cv::Mat& gray, const DiscOutline& guess, double reach_px,
                                       DiscShape shape = DiscShape::kCarried);
 
+// Part of the rays, every `stride`-th being read, with an edge right on the outline, weighted by capped
+// contrast (0..1); cheap, for searching.
+double outlineContrast(const cv::Mat& gray, const DiscOutline& outline, int stride);
+
 // Best place for an outline of the guess's size within ±window_px; nothing when no place stands out.
 std::optional<DiscOutline> searchDisc(const cv::Mat& gray, const DiscOutline& guess, double window_px);
 

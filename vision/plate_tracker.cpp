@@ -9,6 +9,7 @@
 #include <opencv2/imgproc.hpp>
 
 #include "vision/disc_outline.h"
+#include "vision/sleeve_end.h"
 
 namespace mottix {
 
@@ -34,7 +35,44 @@ constexpr double kUsualSupport = 0.85;
 constexpr double kSurprisePx = 1.5, kSurpriseOfRadius = 0.02;
 constexpr double kSlippedPx =
     3.0;  // the face is found to a pixel, and turns a little from picture to picture
+constexpr double kAlike = 0.8, kUnlike = 0.65;  // faces, by their correlation
+constexpr double kStill_px = 1.0;               // from picture to picture
 constexpr double kLargestGrowth = 1.8;  // rings and hubs of half the plate and more are taken for it at first
+
+// A bar that leaps aside for one picture and back was mistaken for something else there: not even one that
+// lands goes that far from the line between the pictures before and after.
+void bridgeLeaps(std::vector<BarSample>& samples, const std::vector<double>& time_s) {
+  constexpr double kLands_ms = 2.0, kPlate_m = 0.225;
+  constexpr std::size_t kNext = 2;  // pictures
+  auto seenNear = [&](std::size_t i, std::ptrdiff_t step) -> const BarSample* {
+    for (std::size_t k = 1; k <= kNext; ++k) {
+      const std::size_t at = i + static_cast<std::size_t>(step) * k;
+      if (at < samples.size() && samples[at].state == TrackState::kSeen) return &samples[at];
+    }
+    return nullptr;
+  };
+  std::vector<double> off_px(samples.size(), 0.0);
+  std::vector<BarSample> between = samples;
+  for (std::size_t i = 0; i < samples.size(); ++i) {
+    if (samples[i].state != TrackState::kSeen) continue;
+    const BarSample *before = seenNear(i, -1), *after = seenNear(i, 1);
+    if (before == nullptr || after == nullptr) continue;
+    const auto timeOf = [&](const BarSample* s) {
+      return time_s[static_cast<std::size_t>(s - samples.data())];
+    };
+    const double t0 = timeOf(before), t1 = timeOf(after), part = (time_s[i] - t0) / (t1 - t0);
+    const double most_px = 0.25 * kLands_ms * (t1 - t0) / kPlate_m * samples[i].radius_px;
+    between[i] = {before->p_px + part * (after->p_px - before->p_px), 0.5 * most_px, samples[i].radius_px,
+                  TrackState::kBridged};
+    const double off = (samples[i].p_px - between[i].p_px).norm();
+    if (off > most_px) off_px[i] = off;
+  }
+  // A leap puts its neighbours out by half as much.
+  for (std::size_t i = 0; i < samples.size(); ++i) {
+    const double beside = std::max(i > 0 ? off_px[i - 1] : 0.0, i + 1 < samples.size() ? off_px[i + 1] : 0.0);
+    if (off_px[i] > beside) samples[i] = between[i];
+  }
+}
 
 // How much a circle looks like a plate's rim: at like support the larger one is the rim.
 double meritOf(double support, double radius_px) {
@@ -61,7 +99,10 @@ struct PlateTracker::Candidate {
     Vec2 origin_px;
   };
   DiscOutline outline;
-  cv::Mat face;  // of the plate as it was last seen, without its rim
+  // The plate without its rim, square, its middle pixel being that of the plate: as it was last seen, blurred
+  // as it may be, and as it last was while it stood still.
+  cv::Mat last_face, still_face;
+  double last_face_s = 0.0;
   Vec2 velocity_px_s = Vec2::Zero();
   double time_s = 0.0;
   double last_seen_s = 0.0;
@@ -92,8 +133,16 @@ struct PlateTracker::Candidate {
     first_frame = frame;
     sd_px = found_sd_px;
     seen.clear();
+    circles.clear();
+    cuts.clear();
+    looks_at_height.clear();
+    rings.clear();
+    last_face.release();
+    still_face.release();
     times_seen = 0;
     radius_sum_px = support_sum = 0.0;
+    missed = 0;
+    velocity_px_s = Vec2::Zero();
     add(frame, {found.centre_px, sd_px, found.radius_px, TrackState::kSeen}, support, edge_px);
     lowest_px = highest_px = farthest_px = found.centre_px.y();
     ways = 0;
@@ -102,8 +151,12 @@ struct PlateTracker::Candidate {
   bool wellSeen(double support) const {
     return times_seen == 0 || support >= kUsualSupport * support_sum / times_seen;
   }
-  std::optional<Vec2> findFace(const cv::Mat& gray, const Vec2& guess_px, double reach_px) const;
-  void keepFace(const cv::Mat& gray);
+  struct Face {
+    Vec2 at_px;
+    double likeness;  // correlation with the face as last seen
+  };
+  std::optional<Face> findFace(const cv::Mat& gray, const Vec2& guess_px, double reach_px) const;
+  void keepFace(const cv::Mat& gray, double now_s, bool still);
   void lookInside(const cv::Mat& gray, std::size_t frame);
   void cutOut(const cv::Mat& gray, std::size_t frame);
   void note(double y_px) {
@@ -190,7 +243,8 @@ void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, doubl
                           0.04 * outline.radius_px;
   auto fit = fitDiscOutline(gray, guess, reach_px);
   // Looking around is dear: at once when the plate is lost, then less and less often.
-  if ((!fit || !fit->convincing()) && (missed < 4 || missed % 4 == 0)) {
+  const bool look_around = missed < 4 || missed % 4 == 0;
+  if ((!fit || !fit->convincing()) && look_around) {
     const double window_px = std::min(1.2 * outline.radius_px, 0.25 * outline.radius_px + 4.0 * reach_px);
     if (auto found = searchDisc(gray, guess, window_px)) {
       auto again = fitDiscOutline(gray, *found, std::max(4.0, 0.05 * outline.radius_px));
@@ -202,22 +256,46 @@ void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, doubl
         fit = again;
     }
   }
-  // An outline that goes another way than the plate's own face has slipped onto something behind it. The face
-  // is asked only where the outline is a surprise or worse supported than usual.
+  // An outline that goes another way than the plate's own face has slipped onto something behind it, and one
+  // with another face on it, where little of the rim is seen, is something else. The face is asked only where
+  // the outline is a surprise or worse supported than usual.
+  const bool after_gap = gap_s >= 1.5 * std::abs(dt);
   const auto doubtful = [&] {
     const double usual = times_seen > 0 ? support_sum / times_seen : 1.0;
-    return fit->support < kUsualSupport * usual || (fit->outline.centre_px - guess.centre_px).norm() >
-                                                       kSurprisePx + kSurpriseOfRadius * outline.radius_px;
+    return after_gap || fit->support < kUsualSupport * usual ||
+           (fit->outline.centre_px - guess.centre_px).norm() >
+               kSurprisePx + kSurpriseOfRadius * outline.radius_px;
   };
-  if (fit && fit->convincing() && gap_s < 1.5 * std::abs(dt) && doubtful()) {
-    const double window_px = reach_px + kSlippedPx;
-    if (const auto face_at = findFace(gray, guess.centre_px, window_px);
-        face_at && (*face_at - fit->outline.centre_px).norm() > kSlippedPx) {
-      DiscOutline there = outline;
-      there.centre_px = *face_at;
-      fit = fitDiscOutline(gray, there, kSlippedPx);
-      if (fit && (fit->outline.centre_px - *face_at).norm() > kSlippedPx) fit.reset();
-      guess.centre_px = *face_at;
+  if (fit && fit->convincing() && doubtful()) {
+    const auto there = after_gap ? findFace(gray, fit->outline.centre_px, kSlippedPx)
+                                 : findFace(gray, guess.centre_px, reach_px + kSlippedPx);
+    // The sleeve before it moves otherwise than the face: one from another height says less than a well seen
+    // rim.
+    const bool fresh = last_face_s == time_s || fit->support < kSureSupport;
+    if (there && there->likeness >= kAlike && !after_gap && fresh) {
+      if ((there->at_px - fit->outline.centre_px).norm() > kSlippedPx) {
+        DiscOutline carried = outline;
+        carried.centre_px = there->at_px;
+        fit = fitDiscOutline(gray, carried, kSlippedPx);
+        if (fit && (fit->outline.centre_px - there->at_px).norm() > kSlippedPx) fit.reset();
+        guess.centre_px = there->at_px;
+      }
+    } else if (there && there->likeness < kUnlike) {
+      if (fit->support < kSureSupport)
+        fit.reset();
+      else if (after_gap && dt > 0.0)  // a plate, but not what was followed before: that was none
+        return start(fit->outline, fit->sd_px, fit->support, fit->edge_px, frame, now_s);
+    }
+  }
+  // Where the rim drowns the face may still show, and with it what there is of the rim.
+  if ((!fit || !fit->convincing()) && times_seen > 0 && look_around) {
+    const double window_px = std::min(1.2 * outline.radius_px, 0.1 * outline.radius_px + 2.0 * reach_px);
+    if (const auto there = findFace(gray, guess.centre_px, window_px); there && there->likeness >= kAlike) {
+      DiscOutline carried = outline;
+      carried.centre_px = there->at_px;
+      fit = fitDiscOutline(gray, carried, kSlippedPx);
+      if (fit && (fit->outline.centre_px - there->at_px).norm() > kSlippedPx) fit.reset();
+      guess.centre_px = there->at_px;
     }
   }
   BarSample sample;
@@ -231,7 +309,8 @@ void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, doubl
     last_seen_s = now_s;
     sd_px = fit->sd_px;
     missed = 0;
-    if (wellSeen(fit->support)) keepFace(gray);  // not what covers it
+    if (wellSeen(fit->support))  // not what covers it
+      keepFace(gray, now_s, velocity_px_s.norm() * std::abs(dt) < kStill_px);
     note(outline.centre_px.y());
     sample = {outline.centre_px, sd_px, outline.radius_px, TrackState::kSeen};
   } else {
@@ -256,40 +335,50 @@ void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, doubl
 }
 
 // The square inside the rim, so that nothing of what lies behind the plate is in it.
-void PlateTracker::Candidate::keepFace(const cv::Mat& gray) {
+void PlateTracker::Candidate::keepFace(const cv::Mat& gray, double now_s, bool still) {
   const int half = static_cast<int>(0.62 * outline.radius_px);
   const cv::Point middle(static_cast<int>(std::floor(outline.centre_px.x())),
                          static_cast<int>(std::floor(outline.centre_px.y())));
   const cv::Rect square(middle.x - half, middle.y - half, 2 * half + 1, 2 * half + 1);
-  if (half < 6 || (square & cv::Rect(0, 0, gray.cols, gray.rows)) != square) return face.release();
-  gray(square).copyTo(face);
+  if (half < 6 || (square & cv::Rect(0, 0, gray.cols, gray.rows)) != square) return last_face.release();
+  gray(square).copyTo(last_face);
+  last_face_s = now_s;
+  if (still) last_face.copyTo(still_face);
 }
 
-// Where the face is now, to the pixel; nothing where it has no features or cannot be told from elsewhere.
-std::optional<Vec2> PlateTracker::Candidate::findFace(const cv::Mat& gray, const Vec2& guess_px,
-                                                      double reach_px) const {
-  constexpr double kLeastContrast = 4.0;  // grey levels; less is the noise of a plain disc
-  constexpr double kAlike = 0.8;
-  if (face.empty()) return std::nullopt;
+// Where the face fits best near the guess; nothing where it has no features or lies at the picture's edge.
+std::optional<PlateTracker::Candidate::Face> PlateTracker::Candidate::findFace(const cv::Mat& gray,
+                                                                               const Vec2& guess_px,
+                                                                               double reach_px) const {
+  constexpr double kLeastContrast = 4.0;  // grey levels; less is what is left of the noise on a plain disc
+  constexpr double kNoiseGone_px = 1.5;
   const Vec2 part(outline.centre_px.x() - std::floor(outline.centre_px.x()),
                   outline.centre_px.y() - std::floor(outline.centre_px.y()));
-  const int half = face.cols / 2, reach = static_cast<int>(std::ceil(reach_px));
   const cv::Point middle(static_cast<int>(std::floor(guess_px.x())),
                          static_cast<int>(std::floor(guess_px.y())));
-  const cv::Rect window = cv::Rect(middle.x - half - reach, middle.y - half - reach, face.cols + 2 * reach,
-                                   face.rows + 2 * reach) &
-                          cv::Rect(0, 0, gray.cols, gray.rows);
-  if (window.width < face.cols || window.height < face.rows) return std::nullopt;
-  cv::Scalar mean, spread;
-  cv::meanStdDev(face, mean, spread);
-  if (spread[0] < kLeastContrast) return std::nullopt;
-  cv::Mat alike;
-  cv::matchTemplate(gray(window), face, alike, cv::TM_CCOEFF_NORMED);
-  double best = 0.0;
-  cv::Point at;
-  cv::minMaxLoc(alike, nullptr, &best, nullptr, &at);
-  if (best < kAlike) return std::nullopt;
-  return Vec2(window.x + at.x + half, window.y + at.y + half) + part;
+  const int reach = static_cast<int>(std::ceil(reach_px));
+  std::optional<Face> found;
+  for (const cv::Mat* face : {&last_face, &still_face}) {
+    const int half = face->cols / 2;
+    const cv::Rect window = cv::Rect(middle.x - half - reach, middle.y - half - reach, face->cols + 2 * reach,
+                                     face->rows + 2 * reach) &
+                            cv::Rect(0, 0, gray.cols, gray.rows);
+    if (face->empty() || window.width < face->cols || window.height < face->rows) continue;
+    cv::Mat known, now, alike;
+    cv::GaussianBlur(*face, known, {}, kNoiseGone_px);
+    cv::Scalar mean, spread;
+    cv::meanStdDev(known, mean, spread);
+    if (spread[0] < kLeastContrast) continue;
+    cv::GaussianBlur(gray(window), now, {}, kNoiseGone_px);
+    cv::matchTemplate(now, known, alike, cv::TM_CCOEFF_NORMED);
+    double best = 0.0;
+    cv::Point at;
+    cv::minMaxLoc(alike, nullptr, &best, nullptr, &at);
+    if (found && best <= found->likeness) continue;
+    found = Face{Vec2(window.x + at.x + half, window.y + at.y + half) + part, best};
+    if (best >= kAlike) break;
+  }
+  return found;
 }
 
 // Inner circles (collar, hub, smaller plates) for the parallax of bar_axis.h; a few times at each height of
@@ -596,11 +685,12 @@ Expected<PlateTrackResult> PlateTracker::finish(const std::vector<double>& time_
   const Candidate& bar = *movers.front();
   std::vector<OutlineInFrame> outlines;
   std::vector<const Candidate::Seen*> seen;
-  for (const auto& s : bar.seen) {
-    if (s.frame >= result.samples.size()) continue;
-    result.samples[s.frame] = s.sample;
-    if (s.sample.state == TrackState::kSeen) seen.push_back(&s);
-  }
+  for (const auto& s : bar.seen)
+    if (s.frame < result.samples.size()) result.samples[s.frame] = s.sample;
+  bridgeLeaps(result.samples, time_s);
+  for (const auto& s : bar.seen)
+    if (s.frame < result.samples.size() && result.samples[s.frame].state == TrackState::kSeen)
+      seen.push_back(&s);
   auto outlineOf = [](const Candidate::Seen& s) {
     return OutlineInFrame{s.sample.p_px, s.sample.radius_px, s.edge_px, {}};
   };
@@ -628,18 +718,36 @@ Expected<PlateTrackResult> PlateTracker::finish(const std::vector<double>& time_
   };
   layCentres();
   std::vector<PlateView> views;
+  std::vector<std::size_t> view_frame;
   for (const auto& cut : bar.cuts) {
     if (cut.frame >= result.samples.size()) continue;
     const BarSample& sample = result.samples[cut.frame];
-    if (sample.state == TrackState::kSeen)
-      views.push_back({cut.gray, cut.origin_px, sample.p_px, sample.radius_px});
+    if (sample.state != TrackState::kSeen) continue;
+    views.push_back({cut.gray, cut.origin_px, sample.p_px, sample.radius_px});
+    view_frame.push_back(cut.frame);
+  }
+  // Knowing better where the bar points, the near plate's middle is known better too, and with it what is
+  // seen against it.
+  auto axisPoints = [&](const VanishingPoint& v) {
+    result.axis = estimateBarAxis(outlines, 0.5 * picture_size_px_, focal_px, plate_radius_m, v);
+    layCentres();
+    for (std::size_t i = 0; i < views.size(); ++i) {
+      views[i].face_px = result.samples[view_frame[i]].p_px;
+      views[i].radius_px = result.samples[view_frame[i]].radius_px;
+    }
+  };
+  if (const auto end = findSleeveEnd(views, *result.axis, focal_px, plate_radius_m)) {
+    constexpr double kRatioModelSd =
+        0.015;  // of itself: half a pixel of some 30 that the end moves over the heights
+    for (int round = 0; round < 2; ++round)
+      if (const auto parallax = estimateParallax(*end, views)) {
+        axisPoints(parallax->vanishing);
+        result.end_ratio = Estimate{parallax->nearer.value,
+                                    std::hypot(parallax->nearer.sd, kRatioModelSd * parallax->nearer.value)};
+      }
   }
   result.far_plate = findFarPlate(views, *result.axis);
-  if (!result.far_plate) return result;
-  // The bar's direction is now known ten times better, and with it the near plate's middle.
-  result.axis = estimateBarAxis(outlines, 0.5 * picture_size_px_, focal_px, plate_radius_m,
-                                result.far_plate->vanishing);
-  layCentres();
+  if (result.far_plate) axisPoints(result.far_plate->vanishing);
   return result;
 }
 

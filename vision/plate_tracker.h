@@ -4,9 +4,10 @@
 // through the clip; the one that is the bar is the largest, best supported one, most of the time seen, that
 // moves up and down. In each frame the outline is located along rays with sub-pixel accuracy and the centre
 // solved by robust least squares (Tukey weights), the radius and its slow second harmonic (the perspective of
-// the disc) being carried from frame to frame. At the end the thickness of the plates is taken out
-// (bar_axis.h). A stretch without enough outline is bridged at constant speed with growing error, then called
-// lost until the plate is found again.
+// the disc) being carried from frame to frame; where the outline is in doubt the plate's own face is asked.
+// At the end the bar's direction is read off the sleeve's end and the far plate (sleeve_end.h, far_plate.h)
+// and the perspective and thickness of the plates are taken out (bar_axis.h). A stretch without enough
+// outline is bridged at constant speed with growing error, then called lost until the plate is found again.
 //
 // Assumptions: the plate is a disc seen within about 20 degrees of face on and at least 12 px in radius.
 #pragma once
@@ -48,7 +49,8 @@ struct PlateTrackResult {
   std::vector<BarSample> samples;  // one a frame
   std::optional<BarAxis> axis;     // where the bar points; absent when too little was seen
   std::optional<FarPlate> far_plate;
-  bool two_plates = false;  // a second plate of like size moved too
+  std::optional<Estimate> end_ratio;  // how much nearer the sleeve's end lies, see sleeve_end.h
+  bool two_plates = false;            // a second plate of like size moved too
 };
 
 class PlateTracker {

@@ -402,6 +402,30 @@ TEST_F(OnFilm, ARimThatDrownsInTheFloorIsFoundAtLockOut) {
   EXPECT_NEAR(radius[radius.size() / 2] * pull["scale_plate_mm_per_px"].get<double>() / 225.0, 1.0, 0.02);
 }
 
+// While a lifter bends to a dark bar on a dark floor, head and hips make circles that move and are followed
+// first: the head (seed 4), and the back of the hips until the plate comes by (seed 304). Neither is the bar.
+TEST_F(OnFilm, WhatMovesBeforeThePlateIsNotTakenForIt) {
+  for (const std::uint32_t seed : {4U, 304U}) {
+    FilmPlan plan = planFromSeed(seed, Lift::kDeadlift);
+    plan.deadlift.reps.resize(1);
+    const fs::path dark = folder / "dark.mp4";
+    ASSERT_TRUE(makeFilm(plan, dark));
+    std::ifstream in(truthPathFor(dark));
+    const auto pull = nlohmann::json::parse(in);
+    const auto clip = trackBar(dark);
+    ASSERT_TRUE(clip) << clip.error().text;
+    std::size_t seen = 0;
+    for (std::size_t i = 0; i < clip->tracks.frameCount(); ++i) {
+      const BarSample& s = clip->tracks.bar[i];
+      if (s.state != TrackState::kSeen) continue;
+      const auto& p = pull["frames"][i]["plate_near"]["px"];
+      EXPECT_LT((s.p_px - Vec2(p[0], p[1])).norm(), 2.5) << seed << ' ' << i;
+      ++seen;
+    }
+    EXPECT_GT(seen, clip->tracks.frameCount() * 9 / 10) << seed;
+  }
+}
+
 TEST_F(OnFilm, JointsAreFoundByThemselvesNearWhereTheyAre) {
   const auto clip = trackBar(film);
   ASSERT_TRUE(clip);

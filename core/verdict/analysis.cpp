@@ -35,6 +35,8 @@ std::string_view nameOf(Warning warning) {
       return "camera_swung";
     case Warning::kViewAssumed:
       return "view_assumed";
+    case Warning::kBarLength:
+      return "bar_length";
     case Warning::kLineContradicts:
       return "line_contradicts";
     case Warning::kOtherWay:
@@ -102,6 +104,30 @@ void warnOfShake(const ClipTracks& tracks, Analysis& a) {
   if (away_s > kMoment_s) a.warnings.push_back(Warning::kCameraSwung);
 }
 
+// The bar's length, as another ruler: its end lies so much nearer than the plate that it gives the camera's
+// distance; and, the other way round, the distance known otherwise gives the length, so that each checks the
+// other.
+void measureByBarsEnd(CameraEstimate& e, const Estimate& seen) {
+  // Of 2.2 m (practice), give or take what makers differ by.
+  constexpr Estimate kEnd_m{1.10, 0.02};
+  constexpr double kContradicts = 3.0;  // standard deviations
+  const double growth = 1.0 + seen.value;
+  const Estimate end_m = estimateFrom(e.camera, e.errors, [&](const SideCamera& c) {
+    const double metre_deeper = c.shrinkAt(c.plate_lateral_m - 1.0),
+                 per_m = metre_deeper / (1.0 - metre_deeper);
+    return c.plate_lateral_m + seen.value / growth / per_m;
+  });
+  const double read_sd = (end_m.value - e.camera.plate_lateral_m) * seen.sd / (seen.value * growth);
+  e.bar_m = Estimate{2.0 * end_m.value, 2.0 * std::hypot(end_m.sd, read_sd)};
+  e.bar_contradicts =
+      std::abs(0.5 * e.bar_m->value - kEnd_m.value) > kContradicts * std::hypot(0.5 * e.bar_m->sd, kEnd_m.sd);
+  if (e.bar_contradicts) return;
+  const double out_m = kEnd_m.value - e.camera.plate_lateral_m;
+  observeCamera(
+      e.camera, e.errors, [&](const SideCamera& c) { return c.shrinkAt(kEnd_m.value) + seen.value; },
+      std::hypot(seen.sd, seen.value * growth * kEnd_m.sd / out_m));
+}
+
 }  // namespace
 
 Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::optional<AxisSeen>& axis,
@@ -150,6 +176,7 @@ Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::opt
         e.camera, e.errors,
         [&](const SideCamera& c) { return c.shrinkAt(-kFarPlateLateral.value) - seen.value; }, sd);
   }
+  if (axis && axis->end_ratio) measureByBarsEnd(e, *axis->end_ratio);
   // What the coach says stands upright does; without that, what seems to.
   const CameraEstimate undrawn = e;
   e.lines = takeInLines(e.camera, e.errors, lines);
@@ -190,6 +217,8 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   a.camera = camera->camera;
   a.camera_errors = camera->errors;
   a.lines = std::move(camera->lines);
+  a.bar_m = camera->bar_m;
+  if (camera->bar_contradicts) a.warnings.push_back(Warning::kBarLength);
   if (std::any_of(a.lines.begin(), a.lines.end(), [](const LineReading& l) { return !l.used; }))
     a.warnings.push_back(Warning::kLineContradicts);
   const MeasureInput input{&tracks, settings.lift, a.camera, a.camera_errors};

@@ -23,6 +23,9 @@ struct AxisSeen {
   bool from_parallax = false;
   // How much smaller the far plate appears than the near one, when it was seen (see vision/far_plate.h).
   std::optional<Estimate> far_ratio = std::nullopt;
+  // By how much the near end of the bar's sleeve is shifted away from where the bar points, against the near
+  // plate's face (see vision/sleeve_end.h).
+  std::optional<Estimate> end_ratio = std::nullopt;
 };
 
 struct AnalysisSettings {
@@ -54,6 +57,7 @@ enum class Warning {
   kCameraUnsteady,  // held by hand, and its motion could not be read; it is part of the error
   kCameraSwung,     // for some of the time it looked elsewhere, or the film is cut: nothing is measured there
   kOtherWay,        // the bar rests at the other end of its way than in the lift as said
+  kBarLength,       // the bar's end lies elsewhere than that of a usual bar; it was not used as a ruler
   kLineContradicts,  // a line drawn by the coach says otherwise than plate and room; it was left out
   kViewAssumed,      // the bar lies across the picture; whether from the front or the rear nobody has said
   kJointsFound       // by the program; nobody has put one right yet
@@ -71,6 +75,7 @@ struct Analysis {
   Estimate distance_m;   // of the camera from the lifter's mid-plane
   Estimate yaw_deg;
   std::vector<LineReading> lines;      // one for each of the settings'
+  std::optional<Estimate> bar_m;       // length of the bar as read, where its end is seen
   std::optional<Trust> trust;          // nothing where no depth can be read
   std::optional<LiftGuess> lift_seen;  // by the bar's way, whatever was said
   std::vector<Rep> reps;
@@ -94,6 +99,8 @@ struct CameraEstimate {
   SideCamera camera;
   SideCameraErrors errors;
   std::vector<LineReading> lines;
+  std::optional<Estimate> bar_m;  // the bar's length as read, where its end is seen
+  bool bar_contradicts = false;   // that it was not used
 };
 // `tracks` and `lines` as a standing camera sees them.
 Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::optional<AxisSeen>& axis,

@@ -173,6 +173,32 @@ TEST(DecideLoad, RefusesNonsense) {
   EXPECT_FALSE(decideLoad({}, {}, options));
 }
 
+// The end of a bar of 2.2 m, seen where it is, narrows how far away the camera stands; where a bar of 1.7 m
+// would have it, it is read but not believed, and said.
+TEST(Analyse, TheBarsLengthIsARulerOrAContradiction) {
+  const auto clip = known::film({});
+  AnalysisSettings settings;
+  settings.load_kg = 60.0;
+  auto run = [&](std::optional<double> end_m) {
+    AxisSeen axis{clip.camera.vanishing_px, {5, 5}, true};
+    if (end_m) axis.end_ratio = Estimate{-clip.camera.shrinkAt(*end_m), 0.002};
+    return *analyse(clip.tracks, axis, settings, builtInRuleBook());
+  };
+  const Analysis plain = run(std::nullopt), usual = run(1.10), small = run(0.85);
+  auto warned = [](const Analysis& a) {
+    return std::find(a.warnings.begin(), a.warnings.end(), Warning::kBarLength) != a.warnings.end();
+  };
+  EXPECT_FALSE(plain.bar_m);
+  ASSERT_TRUE(usual.bar_m);
+  EXPECT_LT(std::abs(usual.bar_m->value - 2.2), 2.0 * usual.bar_m->sd);
+  EXPECT_LT(usual.distance_m.sd, 0.8 * plain.distance_m.sd);
+  EXPECT_LT(std::abs(usual.distance_m.value - clip.camera.distance_m()), 2.0 * usual.distance_m.sd);
+  EXPECT_FALSE(warned(usual));
+  ASSERT_TRUE(small.bar_m);
+  EXPECT_TRUE(warned(small));
+  EXPECT_DOUBLE_EQ(small.distance_m.value, plain.distance_m.value);
+}
+
 TEST(Analyse, FindsAHighRepAndLeavesACleanSetAlone) {
   known::KnownSquat clean;
   clean.depth_m = 0.09;
