@@ -2,12 +2,14 @@
 
 #include <algorithm>
 #include <cstdio>
+#include <map>
 #include <memory>
 
 #include "cli/commands.h"
 #include "cli/files.h"
 #include "core/verdict/rule_book.h"
 #include "report/athlete_document.h"
+#include "synth/faults.h"
 #include "synth/film_maker.h"
 
 namespace mottix {
@@ -19,21 +21,24 @@ struct FilmOptions {
   std::optional<int> reps, width, height;
   std::optional<double> fps, yaw, distance, noise, load, shake, lens, flicker, uneven, roll, camera_height;
   int rotation = 0;
-  std::vector<int> high, hips_first, bar_forward, knees_cave, right_lags, no_pause;
+  std::map<std::string, std::vector<int>> faults;  // name of the fault → reps, from 1
+  std::vector<std::string> sizes;                  // NAME=SIZE
   std::string side, athlete, preset, lift = "squat", view = "side", codec = "h264";
   bool passer_by = false, clean = false, sumo = false;
 };
 
-// Plants a fault on the named reps, from 1.
-template <typename Reps, typename Change>
-Expected<void> plant(Reps& reps, const std::vector<int>& which, const Change& change) {
-  for (int rep : which) {
-    if (rep < 1 || static_cast<std::size_t>(rep) > reps.size())
-      return fail(Remedy::kCorrectInput, "A fault is asked for on rep " + std::to_string(rep) +
-                                             ", but there are " + std::to_string(reps.size()) + " reps.");
-    change(reps[static_cast<std::size_t>(rep - 1)]);
+Expected<std::map<std::string, double>> sizesOf(const std::vector<std::string>& asked) {
+  std::map<std::string, double> out;
+  for (const std::string& text : asked) {
+    const auto at = text.find('=');
+    char* end = nullptr;
+    const double size = at == std::string::npos ? 0.0 : std::strtod(text.c_str() + at + 1, &end);
+    if (end == nullptr || *end != '\0' || end == text.c_str() + at + 1)
+      return fail(Remedy::kCorrectInput,
+                  "--size takes a fault and its size, as in --size high=4, not “" + text + "”.");
+    out[text.substr(0, at)] = size;
   }
-  return {};
+  return out;
 }
 
 Expected<void> plantFaults(const FilmOptions& o, FilmPlan& plan) {
@@ -43,48 +48,27 @@ Expected<void> plantFaults(const FilmOptions& o, FilmPlan& plan) {
   resize(plan.squat.reps);
   resize(plan.deadlift.reps);
   resize(plan.bench.reps);
-  const bool any = !o.high.empty() || !o.hips_first.empty() || !o.bar_forward.empty() ||
-                   !o.knees_cave.empty() || !o.right_lags.empty() || !o.no_pause.empty();
-  if (o.clean || any) {
-    for (RepPlan& r : plan.squat.reps) {
-      r.lean_gain_deg = r.bar_forward_m = r.cave_deg = 0.0;
-      r.depth_m = std::max(r.depth_m, 0.03);
-    }
-    for (PullPlan& r : plan.deadlift.reps) r.drift_m = r.hips_first_deg = 0.0;
-    for (PressPlan& r : plan.bench.reps) {
-      r.right_lags_m = 0.0;
-      r.pause_s = std::max(r.pause_s, 0.4);
-    }
+  auto sizes = sizesOf(o.sizes);
+  if (!sizes) return tl::make_unexpected(sizes.error());
+  const bool any =
+      std::any_of(o.faults.begin(), o.faults.end(), [](const auto& f) { return !f.second.empty(); });
+  if (o.clean || any) clearFaults(plan);
+  for (const auto& [name, reps] : o.faults) {
+    if (reps.empty()) continue;
+    const FaultKind* kind = faultNamed(name, plan.lift);
+    if (kind == nullptr) return fail(Remedy::kCorrectInput, "--" + name + " is no fault of this lift.");
+    const auto size = sizes->find(name);
+    for (const int rep : reps)
+      if (auto ok = plantFault(plan, *kind, static_cast<std::size_t>(rep) - 1,
+                               size != sizes->end() ? size->second : kind->usual);
+          !ok)
+        return ok;
   }
-  auto onlyFor = [&](const std::vector<int>& which, const char* option,
-                     std::initializer_list<Lift> lifts) -> Expected<void> {
-    if (which.empty() || std::find(lifts.begin(), lifts.end(), plan.lift) != lifts.end()) return {};
-    return fail(Remedy::kCorrectInput, std::string(option) + " is no fault of this lift.");
-  };
-  for (const auto& ok : {onlyFor(o.high, "--high", {Lift::kSquat}),
-                         onlyFor(o.hips_first, "--hips-first", {Lift::kSquat, Lift::kDeadlift}),
-                         onlyFor(o.bar_forward, "--bar-forward", {Lift::kSquat, Lift::kDeadlift}),
-                         onlyFor(o.knees_cave, "--knees-cave", {Lift::kSquat}),
-                         onlyFor(o.right_lags, "--right-lags", {Lift::kBench}),
-                         onlyFor(o.no_pause, "--no-pause", {Lift::kBench})})
-    if (!ok) return ok;
-  Expected<void> done;
-  auto next = [&](auto& reps, const std::vector<int>& which, const auto& change) {
-    if (done) done = plant(reps, which, change);
-  };
-  if (plan.lift == Lift::kSquat) {
-    next(plan.squat.reps, o.high, [](RepPlan& r) { r.depth_m = -0.06; });
-    next(plan.squat.reps, o.hips_first, [](RepPlan& r) { r.lean_gain_deg = 14.0; });
-    next(plan.squat.reps, o.bar_forward, [](RepPlan& r) { r.bar_forward_m = 0.08; });
-    next(plan.squat.reps, o.knees_cave, [](RepPlan& r) { r.cave_deg = 20.0; });
-  } else if (plan.lift == Lift::kDeadlift) {
-    next(plan.deadlift.reps, o.hips_first, [](PullPlan& r) { r.hips_first_deg = 8.0; });
-    next(plan.deadlift.reps, o.bar_forward, [](PullPlan& r) { r.drift_m = 0.06; });
-  } else {
-    next(plan.bench.reps, o.right_lags, [](PressPlan& r) { r.right_lags_m = 0.05; });
-    next(plan.bench.reps, o.no_pause, [](PressPlan& r) { r.pause_s = 0.03; });
-  }
-  return done;
+  for (const auto& [name, size] : *sizes)
+    if (const auto asked = o.faults.find(name); asked == o.faults.end() || asked->second.empty())
+      return fail(Remedy::kCorrectInput,
+                  "--size " + name + " needs --" + name + " and the reps that have it.");
+  return {};
 }
 
 Expected<void> film(const FilmOptions& o) {
@@ -163,16 +147,21 @@ void addFilmCommand(CLI::App& app, int& exit_code) {
   c->add_option("--athlete", o->athlete, "A lifter of this athlete's body (JSON) instead of a drawn one");
   c->add_option("--reps", o->reps, "Number of reps")->check(CLI::Range(1, 20));
   c->add_option("--load", o->load, "Load in kg");
-  c->add_option("--high", o->high, "Squats that stop 6 cm too high");
-  c->add_option(
-      "--hips-first", o->hips_first,
-      "Reps on which the hips rise first: squats gain 14 degrees of lean on the way up, deadlifts 8 "
-      "before lift-off");
-  c->add_option("--bar-forward", o->bar_forward, "Reps on which the bar drifts forward: 8 cm, deadlifts 6");
-  c->add_option("--knees-cave", o->knees_cave,
-                "Squats on which the knees turn in by 20 degrees on the way up");
-  c->add_option("--right-lags", o->right_lags, "Presses on which the right hand stays 5 cm behind");
-  c->add_option("--no-pause", o->no_pause, "Presses without a pause on the chest");
+  std::map<std::string, std::string> help;  // a fault may belong to two lifts
+  for (const FaultKind& kind : faultKinds()) {
+    std::string& text = help[std::string(kind.name)];
+    char size[64];
+    std::snprintf(size, sizeof size, " (%g %s; at most %g)", kind.usual, std::string(kind.unit).c_str(),
+                  kind.most);
+    text += (text.empty() ? "Reps on which, in a " : "; in a ") + std::string(nameOf(kind.lift)) + ", " +
+            std::string(kind.words) + size;
+  }
+  for (const auto& [name, text] : help)
+    c->add_option("--" + name, o->faults[name], text)
+        ->delimiter(',')
+        ->group("Faults of the reps, counted from 1");
+  c->add_option("--size", o->sizes, "Another size of a fault, as in high=4; may be repeated")
+      ->group("Faults of the reps, counted from 1");
   c->add_flag("--clean", o->clean, "No planted fault");
   c->add_option("--side", o->side, "The camera's side of the lifter")
       ->check(CLI::IsMember({"left", "right"}));

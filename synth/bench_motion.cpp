@@ -24,6 +24,9 @@ Expected<void> BenchPlan::validate() const {
     if (!(r.pause_s >= 0.0 && r.pause_s <= 5.0)) return bad("pause_s must lie between 0 and 5.");
     if (!(r.right_lags_m >= 0.0 && r.right_lags_m <= 0.12))
       return bad("right_lags_m must lie between 0 and 0.12.");
+    for (const double size :
+         {r.touch_off_m, r.sinks_m, r.seat_up_m, r.foot_slides_m, r.head_up_m, r.shoulders_roll_m})
+      if (!(size >= 0.0 && size <= 0.15)) return bad("a planted fault must lie between 0 and 0.15 m.");
     if (!(r.descent_s >= 0.4 && r.descent_s <= 8.0 && r.ascent_s >= 0.4 && r.ascent_s <= 10.0))
       return bad("descent_s and ascent_s must lie between 0.4 and 8 or 10 s.");
   }
@@ -62,23 +65,39 @@ LiftPose BenchMotion::at(double time_s) const {
   const Vec3 shoulder = shoulder_m();
   LiftPose pose;
   pose.bar = Vec3(top_.x(), top_.y(), 0.0);
+  double seat_up = 0.0, slides = 0.0, head_up = 0.0, rolls = 0.0;
   for (std::size_t r = 0; r < events_.size(); ++r) {
     const RepEvents& e = events_[r];
     if (time_s < e.start_s || time_s > e.end_s) continue;
     const bool rising = time_s > e.leave_s;
     const double up = rising ? course((time_s - e.leave_s) / (e.end_s - e.leave_s)) : 0.0;
     const double drop = rising ? 1.0 - up : course((time_s - e.start_s) / (e.turn_s - e.start_s));
-    const Vec2 touch(shoulder.x() + plan_.reps[r].touch_m, shoulder.y() + kChestAboveJoint_m);
+    const PressPlan& plan = plan_.reps[r];
+    const Vec2 touch(shoulder.x() + plan.touch_m + plan.touch_off_m, shoulder.y() + kChestAboveJoint_m);
     // Down in a light curve; up and back a little sooner than it came.
     pose.bar.y() += drop * (touch.y() - top_.y());
     pose.bar.x() += std::pow(drop, rising ? 1.4 : 1.0) * (touch.x() - top_.x());
-    if (rising)
-      pose.bar_slope = -plan_.reps[r].right_lags_m * std::pow(std::sin(std::numbers::pi * up), 2) /
-                       (2.0 * plan_.grip_half_m);
+    if (time_s > e.turn_s && !rising)
+      pose.bar.y() -= plan.sinks_m *
+                      std::pow(std::sin(std::numbers::pi * (time_s - e.turn_s) / (e.leave_s - e.turn_s)), 2);
+    // Shoulders that roll are off the bench before the bar is locked out and back on it when it comes down
+    // again.
+    rolls = plan.shoulders_roll_m * std::pow(std::sin(std::numbers::pi * std::pow(1.0 - drop, 3)), 2);
+    if (!rising) continue;
+    const double bump = std::pow(std::sin(std::numbers::pi * up), 2);
+    pose.bar_slope = -plan.right_lags_m * bump / (2.0 * plan_.grip_half_m);
+    seat_up = plan.seat_up_m * bump;
+    head_up = plan.head_up_m * bump;
+    slides = plan.foot_slides_m * bump;
   }
-  const Vec3 hip(shoulder.x() + b.trunk_m(), shoulder.y() - 0.035, kHipHalfOfHeight * h);
-  const Vec3 foot(hip.x() + 0.85 * b.thigh_m() + 0.07, 0.0, 0.29);
-  const Vec3 ear(shoulder.x() - 0.13 * h, shoulder.y() + 0.01, 0.07);
+  const double flat_x = shoulder.x() + b.trunk_m(), hip_y = shoulder.y() - 0.035 + seat_up;
+  const Vec3 foot(flat_x + 0.85 * b.thigh_m() + 0.07 - slides, 0.0, 0.29);
+  const Vec3 ear(shoulder.x() - 0.13 * h, shoulder.y() + 0.01 + head_up, 0.07);
+  const Vec3 rolled = shoulder + Vec3(0.0, rolls, 0.0);
+  // The trunk is as long as it lay.
+  const double lies = shoulder.y() - 0.035 - shoulder.y(), stands = hip_y - rolled.y();
+  const Vec3 hip(shoulder.x() + std::sqrt(b.trunk_m() * b.trunk_m() + lies * lies - stands * stands), hip_y,
+                 kHipHalfOfHeight * h);
   for (Side* side : {&pose.right, &pose.left}) {
     // Worked out for the right; the left is its mirror image under a bar that rises the other way.
     const double slope = side == &pose.right ? pose.bar_slope : -pose.bar_slope;
@@ -87,15 +106,14 @@ LiftPose BenchMotion::at(double time_s) const {
     set(Joint::kHip, hip);
     set(Joint::kKnee,
         hingeBetween(side->joint[indexOf(Joint::kAnkle)], hip, b.shank_m(), b.thigh_m(), {0.4, 1.0, 0.5}));
-    set(Joint::kShoulder, shoulder);
+    set(Joint::kShoulder, rolled);
     set(Joint::kEar, ear);
     const Vec3 wrist(pose.bar.x(), pose.bar.y() + slope * plan_.grip_half_m - kPalm_m, plan_.grip_half_m);
     set(Joint::kWrist, wrist);
-    set(Joint::kElbow, hingeBetween(shoulder, wrist, b.upperArm_m(), b.forearm_m(), {0.8, -0.6, 0.8}));
+    set(Joint::kElbow, hingeBetween(rolled, wrist, b.upperArm_m(), b.forearm_m(), {0.8, -0.6, 0.8}));
   }
   pose.left = mirrored(pose.left);
-  pose.trunk_lean_deg =
-      -std::atan2(hip.x() - shoulder.x(), shoulder.y() - hip.y()) * 180.0 / std::numbers::pi;
+  pose.trunk_lean_deg = -std::atan2(hip.x() - rolled.x(), rolled.y() - hip.y()) * 180.0 / std::numbers::pi;
   return pose;
 }
 

@@ -7,9 +7,15 @@
 namespace mottix {
 
 struct PressPlan {
-  double touch_m = 0.09;      // of the bar at the chest from the shoulder, toward the feet
-  double pause_s = 0.5;       // on the chest
-  double right_lags_m = 0.0;  // planted: greatest height by which the right hand stays behind on the way up
+  double touch_m = 0.09;       // of the bar at the chest from the shoulder, toward the feet
+  double pause_s = 0.5;        // on the chest
+  double right_lags_m = 0.0;   // planted: greatest height by which the right hand stays behind on the way up
+  double touch_off_m = 0.0;    // planted: the touch farther toward the feet
+  double sinks_m = 0.0;        // planted: of the bar into the chest, in the middle of the pause
+  double seat_up_m = 0.0;      // planted: of the hips off the bench, on the way up
+  double foot_slides_m = 0.0;  // planted: toward the head, on the way up
+  double head_up_m = 0.0;      // planted: off the bench, on the way up
+  double shoulders_roll_m = 0.0;  // planted: off the bench, toward lock-out
   double descent_s = 1.3;
   double ascent_s = 1.1;
 };

@@ -6,6 +6,8 @@
 #include <numbers>
 #include <string>
 
+#include <Eigen/Geometry>
+
 namespace mottix {
 namespace {
 
@@ -13,7 +15,9 @@ constexpr double kDeg = std::numbers::pi / 180.0;
 constexpr double kBarOnFloor_m = 0.225;
 constexpr double kHand_m = 0.07;  // from the wrist to the middle of the bar
 constexpr double kBendDown_s = 1.3;
-constexpr double kHipsFirst_s = 0.4;  // before lift-off
+constexpr double kHipsFirst_s = 0.4;                  // before lift-off
+constexpr double kRolls_s = 0.5, kRollsBack_s = 0.6;  // before lift-off; after landing
+constexpr double kEarlyKnees = 0.75;                  // of how the legs lead the bar
 constexpr double kOpensToKnee_deg = 3.0;
 constexpr double kTopShin_rad = 2.0 * kDeg, kTopThigh_rad = 2.0 * kDeg, kTopLean_rad = 1.0 * kDeg;
 
@@ -47,6 +51,10 @@ Expected<void> DeadliftPlan::validate() const {
     if (!(std::abs(r.drift_m) <= 0.15)) return bad("drift_m must lie within 0.15.");
     if (!(r.hips_first_deg >= 0.0 && r.hips_first_deg <= 15.0))
       return bad("hips_first_deg must lie between 0 and 15.");
+    for (const double size : {r.rolls_m, r.round_m, r.bent_arms_m, r.swing_m, r.lands_forward_m})
+      if (!(size >= 0.0 && size <= 0.15)) return bad("a planted fault must lie between 0 and 0.15 m.");
+    if (!(r.lean_back_deg >= 0.0 && r.lean_back_deg <= 20.0))
+      return bad("lean_back_deg must lie between 0 and 20.");
     if (!(r.pull_s >= 0.4 && r.pull_s <= 10.0 && r.lower_s >= 0.3 && r.lower_s <= 8.0 && r.hold_s >= 0.1 &&
           r.hold_s <= 5.0))
       return bad("pull_s, hold_s and lower_s must lie between 0.1 and 10 s.");
@@ -124,11 +132,11 @@ Vec2 DeadliftMotion::freeHip(double legs) const {
 }
 
 // Slightly before the bar from the floor to the knee, where the arms hang from it, and behind it at the top.
-Vec2 DeadliftMotion::shoulder(const Vec2& bar, double part) const {
+Vec2 DeadliftMotion::shoulder(const Vec2& bar, double part, double shorter_m) const {
   const double back = course((part - knee_part_) / (1.0 - knee_part_));
   const double x = plan_.bar_x_m + (1.0 - back) * plan_.shoulder_ahead_m + back * shoulder_at_top_m_;
   const double across = x - bar.x();
-  return {x, bar.y() + std::sqrt(arm_m_ * arm_m_ - across * across)};
+  return {x, bar.y() + std::sqrt(std::pow(arm_m_ - shorter_m, 2) - across * across)};
 }
 
 Vec2 DeadliftMotion::heldHip(double legs, const Vec2& shoulder) const {
@@ -153,16 +161,39 @@ DeadliftMotion::Posture DeadliftMotion::postureAt(double time_s) const {
   }
   for (std::size_t r = 0; r < events_.size(); ++r) {
     const RepEvents& e = events_[r];
-    if (time_s < e.start_s - kHipsFirst_s || time_s > e.end_s) continue;
+    const PullPlan& plan = plan_.reps[r];
+    if (time_s < e.start_s - kRolls_s || time_s > e.end_s + kRollsBack_s) continue;
+    if (time_s > e.end_s) {
+      p.bar.x() += plan.lands_forward_m * (1.0 - course((time_s - e.end_s) / kRollsBack_s));
+      continue;
+    }
     const bool lowering = time_s > e.leave_s;
     const double part = lowering ? 1.0 - course((time_s - e.leave_s) / (e.end_s - e.leave_s))
                                  : course((time_s - e.start_s) / (e.turn_s - e.start_s));
     const double ahead =
         lowering ? 0.0 : legs_ahead_[r] * course((time_s - e.start_s + kHipsFirst_s) / kHipsFirst_s);
-    p.legs = 1.0 - (1.0 - ahead) * std::pow(1.0 - part, legs_lead_);
+    const double lead = lowering && plan.swing_m > 0.0 ? kEarlyKnees * legs_lead_ : legs_lead_;
+    // The early knees come in once lock-out is left.
+    const double mixed = lowering ? lead + (legs_lead_ - lead) * course(4.0 * part - 3.0) : legs_lead_;
+    p.legs = 1.0 - (1.0 - ahead) * std::pow(1.0 - part, mixed);
     p.part = part;
     p.bar.y() += part * (top_y_m_ - kBarOnFloor_m);
-    p.bar.x() += plan_.reps[r].drift_m * std::pow(std::sin(std::numbers::pi * part), 2);
+    const double bump = std::pow(std::sin(std::numbers::pi * part), 2);
+    p.bar.x() += (lowering ? plan.swing_m : plan.drift_m) * bump;
+    p.bar.x() += lowering ? plan.lands_forward_m * (1.0 - course(2.0 * part))
+                          : plan.rolls_m * course((time_s - e.start_s + kRolls_s) / kRolls_s) *
+                                (1.0 - course(2.0 * part));
+    const double coming = course((time_s - e.start_s + kHipsFirst_s) / kHipsFirst_s);
+    const double low = lowering ? 0.0 : coming * (1.0 - course(2.0 * part));
+    p.round_m = plan.round_m * low;
+    p.shorter_m = plan.bent_arms_m * low;
+    if (time_s > e.turn_s)
+      p.back_deg =
+          plan.lean_back_deg *
+          std::pow(std::sin(std::numbers::pi *
+                            std::min(1.0, (time_s - e.turn_s) / std::max(0.3, e.leave_s - e.turn_s))),
+                   2) *
+          (lowering ? 0.0 : 1.0);
   }
   return p;
 }
@@ -171,14 +202,21 @@ LiftPose DeadliftMotion::at(double time_s) const {
   const LifterBuild& b = plan_.build;
   const double h = b.height_m;
   const Posture p = postureAt(time_s);
-  Vec2 shoulder2 = shoulder(p.bar, p.part), hip2 = heldHip(p.legs, shoulder2);
+  Vec2 shoulder2 = shoulder(p.bar, p.part, p.shorter_m), hip2 = heldHip(p.legs, shoulder2);
   if (p.hands_off > 0.0) {
     hip2 = freeHip(p.legs);
     const double lean = (1.0 - p.hands_off) * lean_deg(0.0, 0.0) * kDeg + p.hands_off * kTopLean_rad;
     shoulder2 = hip2 + b.trunk_m() * Vec2(std::sin(lean), std::cos(lean));
   }
+  // Leaning back turns the trunk about the hips; the bar stays at the thighs and comes up with the arms.
+  Vec2 bar = p.bar;
+  if (p.back_deg > 0.0) {
+    shoulder2 = hip2 + Eigen::Rotation2Dd(p.back_deg * kDeg) * (shoulder2 - hip2);
+    bar.y() = shoulder2.y() - std::sqrt(arm_m_ * arm_m_ - std::pow(shoulder2.x() - bar.x(), 2));
+  }
   LiftPose pose;
-  pose.bar = Vec3(p.bar.x(), p.bar.y(), 0.0);
+  pose.bar = Vec3(bar.x(), bar.y(), 0.0);
+  pose.back_round_m = p.round_m;
   placeFoot(pose.right, b, {0.0, 0.0, plan_.stance_half_m}, plan_.toe_out_deg);
   auto set = [&](Joint j, const Vec3& at) { pose.right.joint[indexOf(j)] = at; };
   const Vec3 ankle = pose.right.joint[indexOf(Joint::kAnkle)];
@@ -188,10 +226,12 @@ LiftPose DeadliftMotion::at(double time_s) const {
   set(Joint::kKnee, hingeBetween(ankle, hip_at, b.shank_m(), b.thigh_m(), knee_toward_));
   set(Joint::kShoulder, shoulder_at);
   // Hands hang below the shoulders, or hold the bar with straight arms.
-  const Vec3 held(p.bar.x(), p.bar.y(), plan_.grip_half_m);
+  const Vec3 held(bar.x(), bar.y(), plan_.grip_half_m);
   const double arm = b.upperArm_m() + b.forearm_m();
   const Vec3 hanging = shoulder_at - Vec3(-0.02, 0.995 * arm, -0.03);
-  const Vec3 on_bar = shoulder_at + arm / (arm + kHand_m) * (held - shoulder_at);
+  const Vec3 to_bar = held - shoulder_at;
+  const Vec3 on_bar = p.shorter_m > 0.0 ? Vec3(held - kHand_m * to_bar.normalized())
+                                        : Vec3(shoulder_at + arm / (arm + kHand_m) * to_bar);
   Vec3 wrist = p.hands_off * hanging + (1.0 - p.hands_off) * on_bar;
   const Vec3 reach = wrist - shoulder_at;
   if (reach.norm() > 0.9999 * arm) wrist = shoulder_at + 0.9999 * arm * reach.normalized();

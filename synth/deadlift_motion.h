@@ -10,8 +10,14 @@
 namespace mottix {
 
 struct PullPlan {
-  double drift_m = 0.0;         // planted: bar in front of its line, greatest at the middle of the pull
-  double hips_first_deg = 0.0;  // planted: trunk lean gained before the bar leaves the floor
+  double drift_m = 0.0;          // planted: bar in front of its line, greatest at the middle of the pull
+  double hips_first_deg = 0.0;   // planted: trunk lean gained before the bar leaves the floor
+  double rolls_m = 0.0;          // planted: bar forward on the floor before the pull, and back on the way up
+  double round_m = 0.0;          // planted: back's middle behind its line from before lift-off to the knee
+  double bent_arms_m = 0.0;      // planted: hands nearer the shoulders, from the floor to half way
+  double lean_back_deg = 0.0;    // planted: past upright at lock-out
+  double swing_m = 0.0;          // planted: bar forward on the way down, the knees bending early
+  double lands_forward_m = 0.0;  // planted: of where it started; it rolls back before the next rep
   double pull_s = 1.2;
   double hold_s = 0.5;  // at lock-out
   double lower_s = 1.15;
@@ -47,7 +53,8 @@ class DeadliftMotion : public LiftMotion {
     double legs = 0.0;
     double part = 0.0;  // of the bar's way
     Vec2 bar = Vec2::Zero();
-    double hands_off = 0.0;  // 1: the arms hang free
+    double hands_off = 0.0;                                 // 1: the arms hang free
+    double round_m = 0.0, shorter_m = 0.0, back_deg = 0.0;  // planted: of back, arms, and past upright
   };
 
   DeadliftPlan plan_;
@@ -65,7 +72,7 @@ class DeadliftMotion : public LiftMotion {
 
   Vec2 freeHip(double legs) const;
   Vec2 heldHip(double legs, const Vec2& shoulder) const;
-  Vec2 shoulder(const Vec2& bar, double part) const;  // part of the bar's way
+  Vec2 shoulder(const Vec2& bar, double part, double shorter_m = 0.0) const;  // part of the bar's way
   double lean_deg(double legs, double part) const;
   Posture postureAt(double time_s) const;
 };

@@ -10,6 +10,7 @@
 #include <opencv2/core.hpp>
 #include <opencv2/imgproc.hpp>
 
+#include "synth/faults.h"
 #include "synth/film_writer.h"
 
 namespace mottix {
@@ -109,40 +110,22 @@ Json measuredReps(const LiftMotion& motion, Lift lift) {
   return out;
 }
 
-// Faults of one kind: the reps where their size is above zero.
-template <typename Reps, typename Size>
-void plant(Json& out, const Reps& reps, const char* fault, const char* unit, const Size& size_of) {
-  Json which = Json::array(), sizes = Json::array();
-  for (std::size_t r = 0; r < reps.size(); ++r)
-    if (size_of(reps[r]) > 0.0) {
-      which.push_back(r + 1);
-      sizes.push_back(size_of(reps[r]));
-    }
-  if (!which.empty())
-    out.push_back({{"fault", fault}, {"reps", which}, {"planned_size", sizes}, {"unit", unit}});
-}
-
 Json plantedFaults(const FilmPlan& plan) {
   Json out = Json::array();
-  if (plan.lift == Lift::kSquat) {
-    const auto& reps = plan.squat.reps;
-    plant(out, reps, "hips rise faster than shoulders out of the bottom", "deg",
-          [](const RepPlan& r) { return r.lean_gain_deg; });
-    plant(out, reps, "insufficient depth", "m (hip above knee)", [](const RepPlan& r) { return -r.depth_m; });
-    plant(out, reps, "bar drifts forward", "m", [](const RepPlan& r) { return r.bar_forward_m; });
-    plant(out, reps, "knees cave in on the ascent", "deg inward rotation of the knee direction per leg",
-          [](const RepPlan& r) { return r.cave_deg; });
-  } else if (plan.lift == Lift::kDeadlift) {
-    const auto& reps = plan.deadlift.reps;
-    plant(out, reps, "bar drifts forward off the floor", "m", [](const PullPlan& r) { return r.drift_m; });
-    plant(out, reps, "hips shoot up before the bar leaves the floor", "deg",
-          [](const PullPlan& r) { return r.hips_first_deg; });
-  } else {
-    const auto& reps = plan.bench.reps;
-    plant(out, reps, "bar tilt, right hand lags", "m height difference between the hands",
-          [](const PressPlan& r) { return r.right_lags_m; });
-    plant(out, reps, "no pause on the chest", "s short of a quarter of a second",
-          [](const PressPlan& r) { return std::max(0.0, 0.25 - r.pause_s); });
+  for (const FaultKind& kind : faultKinds()) {
+    if (kind.lift != plan.lift) continue;
+    Json which = Json::array(), sizes = Json::array();
+    for (std::size_t r = 0; r < repCount(plan); ++r)
+      if (const double size = kind.size(plan, r); size > 0.0) {
+        which.push_back(r + 1);
+        sizes.push_back(rounded(size, 4));
+      }
+    if (!which.empty())
+      out.push_back({{"fault", kind.words},
+                     {"name", kind.name},
+                     {"reps", which},
+                     {"planned_size", sizes},
+                     {"unit", kind.unit}});
   }
   return out;
 }
@@ -401,6 +384,9 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
                                                    {"m", list(far_side.joint[j])},
                                                    {"visible", plan.view != View::kSide}};
     }
+    for (const auto& [name, p] :
+         {std::pair{"back_pelvis", pelvisOf(pose)}, {"back_middle", backMiddleOf(pose)}})
+      joints[name] = {{"px", list(inPicture(p))}, {"m", list(p)}, {"visible", false}};
     entry["joints"] = std::move(joints);
     frame_list.push_back(std::move(entry));
     scale.push_back(1000.0 * camera.toCamera(Vec3(pose.bar.x(), pose.bar.y(), face_z)).z() / camera.focal_px);

@@ -23,13 +23,42 @@ Vec3 hingeBetween(const Vec3& from, const Vec3& to, double first, double second,
   return from + along * axis + off * (toward - toward.dot(axis) * axis).normalized();
 }
 
-void placeFoot(Side& side, const LifterBuild& build, const Vec3& middle, double toe_out_deg) {
+void placeFoot(Side& side, const LifterBuild& build, const Vec3& middle, double toe_out_deg,
+               double heel_up_m) {
   const double turn = toe_out_deg * std::numbers::pi / 180.0;
   const double foot = build.foot_m() * std::cos(turn), out = std::tan(turn);
   side.joint[indexOf(Joint::kAnkle)] =
       middle + Vec3(-0.5 * foot + 0.24 * foot, kAnkleAboveFloor * build.height_m, 0.0);
   side.joint[indexOf(Joint::kHeel)] = middle + Vec3(-0.5 * foot, 0.012, -0.24 * foot * out);
-  side.joint[indexOf(Joint::kToe)] = middle + Vec3(0.5 * foot, 0.015, 0.76 * foot * out);
+  const Vec3 toe = middle + Vec3(0.5 * foot, 0.015, 0.76 * foot * out);
+  side.joint[indexOf(Joint::kToe)] = toe;
+  if (heel_up_m <= 0.0) return;
+  const Vec3 along = side.joint[indexOf(Joint::kHeel)] - toe;
+  const double reach = std::hypot(along.x(), along.z());
+  const Eigen::AngleAxisd pitch(std::asin(std::min(1.0, heel_up_m / reach)),
+                                Vec3(-along.z(), 0.0, along.x()).normalized());
+  for (const Joint j : {Joint::kAnkle, Joint::kHeel}) {
+    Vec3& p = side.joint[indexOf(j)];
+    p = toe + pitch * (p - toe);
+  }
+}
+
+namespace {
+
+Vec3 midOf(const LiftPose& pose, Joint j) {
+  return 0.5 * (pose.right.joint[indexOf(j)] + pose.left.joint[indexOf(j)]);
+}
+
+}  // namespace
+
+Vec3 backMiddleOf(const LiftPose& pose) {
+  const Vec3 hip = midOf(pose, Joint::kHip), up = midOf(pose, Joint::kShoulder) - hip;
+  return hip + 0.5 * up + pose.back_round_m * Vec3(-up.y(), up.x(), 0.0).normalized();
+}
+
+Vec3 pelvisOf(const LiftPose& pose) {
+  const Vec3 hip = midOf(pose, Joint::kHip);
+  return hip + (backMiddleOf(pose) - hip) / 3.0;
 }
 
 Side mirrored(const Side& side) {

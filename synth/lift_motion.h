@@ -49,6 +49,7 @@ struct LiftPose {
   Side right, left;
   Vec3 bar = Vec3::Zero();      // middle of the bar
   double bar_slope = 0.0;       // rise of the bar for a metre to the lifter's right
+  double back_round_m = 0.0;    // of the back's middle behind the line from hip to shoulder
   double trunk_lean_deg = 0.0;  // of the line from hip to shoulder from vertical
 };
 
@@ -82,8 +83,14 @@ double course(double part);
 // The hinge of two links between their ends, as far toward `toward` as it bends.
 Vec3 hingeBetween(const Vec3& from, const Vec3& to, double first, double second, const Vec3& toward);
 
-// Ankle, heel and toe of a foot on the floor with its middle at `middle`, turned out by `toe_out_deg`.
-void placeFoot(Side& side, const LifterBuild& build, const Vec3& middle, double toe_out_deg);
+// Ankle, heel and toe of a foot on the floor with its middle at `middle`, turned out by `toe_out_deg`; the
+// heel may be off the floor, the foot turning about the tip of the toe.
+void placeFoot(Side& side, const LifterBuild& build, const Vec3& middle, double toe_out_deg,
+               double heel_up_m = 0.0);
+
+// The back's middle, and the pelvis a third of the way up to it, on the lifter's mid-plane.
+Vec3 backMiddleOf(const LiftPose& pose);
+Vec3 pelvisOf(const LiftPose& pose);
 
 // The same joint on the other side of the lifter's mid-plane.
 Side mirrored(const Side& side);

@@ -480,10 +480,14 @@ Solids lifterSolids(const LiftPose& pose, const PlateStack& plates, const RoomLo
   };
   const Vec3 hip = mid(Joint::kHip), shoulder = mid(Joint::kShoulder), ear = mid(Joint::kEar);
   const Vec3 up = (shoulder - hip).normalized();
+  const bool bent = pose.back_round_m != 0.0;
+  const Vec3 middle = backMiddleOf(pose), low = bent ? (middle - hip).normalized() : up;
   for (const double z : {-0.075, 0.0, 0.075}) {
     const Vec3 out(0, 0, z);
-    limb(hip + 0.02 * up + out, hip + 0.20 * up + out, 0.108F, 0.100F, shorts);
-    limb(hip + 0.16 * up + out, shoulder - 0.03 * up + 1.3 * out, 0.102F, 0.112F, shirt);
+    limb(hip + 0.02 * up + out, hip + 0.20 * low + out, 0.108F, 0.100F, shorts);
+    if (bent) limb(hip + 0.16 * low + out, middle + 1.15 * out, 0.102F, 0.106F, shirt);
+    limb((bent ? middle : Vec3(hip + 0.16 * up)) + (bent ? 1.15 : 1.0) * out,
+         shoulder - 0.03 * up + 1.3 * out, bent ? 0.106F : 0.102F, 0.112F, shirt);
   }
   limb(shoulder, ear, 0.055F, 0.052F, skin);
   limb(ear + Vec3(0.0, -0.02, 0), ear + Vec3(0.02, 0.05, 0), 0.078F, 0.090F, skin);

@@ -15,6 +15,8 @@ constexpr double kDeg = std::numbers::pi / 180.0;
 constexpr double kSwayM = 0.002;          // of a standing lifter
 constexpr double kHipsFirstUntil = 0.75;  // part of the way up over which the planted fault lasts
 constexpr double kCaveUntil = 0.9;
+constexpr double kChestFirstUntil = 0.6;
+constexpr double kTucksFrom = 0.75;  // of the way down
 
 }  // namespace
 
@@ -27,6 +29,11 @@ Expected<void> SquatPlan::validate() const {
     if (!(r.lean_gain_deg >= 0.0 && r.lean_gain_deg <= 25.0))
       return bad("lean_gain_deg must lie between 0 and 25.");
     if (!(r.cave_deg >= 0.0 && r.cave_deg <= 40.0)) return bad("cave_deg must lie between 0 and 40.");
+    if (!(r.chest_first_deg >= 0.0 && r.chest_first_deg <= 15.0))
+      return bad("chest_first_deg must lie between 0 and 15.");
+    if (!(r.heels_up_m >= 0.0 && r.heels_up_m <= 0.06)) return bad("heels_up_m must lie between 0 and 0.06.");
+    if (!(std::abs(r.right_low_m) <= 0.08)) return bad("right_low_m must lie within 0.08.");
+    if (!(r.tuck_m >= 0.0 && r.tuck_m <= 0.08)) return bad("tuck_m must lie between 0 and 0.08.");
     if (!(std::abs(r.bar_forward_m) <= 0.12)) return bad("bar_forward_m must lie within 0.12 of mid-foot.");
     if (!(r.descent_s >= 0.4 && r.descent_s <= 8.0 && r.ascent_s >= 0.4 && r.ascent_s <= 10.0))
       return bad("descent_s and ascent_s must lie between 0.4 and 8 or 10 s.");
@@ -92,6 +99,7 @@ double SquatMotion::greatestGain_deg(std::size_t rep) const {
 SquatMotion::Posture SquatMotion::bottom(const RepPlan& rep) const {
   // The thigh angle at which the hip lies `depth_m` below the knee, in solve's own geometry.
   Posture p{0.5 * std::numbers::pi, plan_.lean_deg * kDeg, rep.bar_forward_m, plan_.toe_out_deg};
+  p.heels_up_m = rep.heels_up_m;
   double low = 0.2, high = 2.6;
   for (int round = 0; round < 40; ++round) {
     p.thigh_rad = 0.5 * (low + high);
@@ -123,9 +131,16 @@ SquatMotion::Posture SquatMotion::postureAt(double time_s) const {
     p.bar_x_m += down * low.bar_x_m;
     if (rising && part < kHipsFirstUntil)
       p.lean_rad += lean_bump_rad_[r] * std::pow(std::sin(std::numbers::pi * part / kHipsFirstUntil), 4);
+    const RepPlan& plan = plan_.reps[r];
+    if (rising && part < kChestFirstUntil)
+      p.lean_rad -=
+          plan.chest_first_deg * kDeg * std::pow(std::sin(std::numbers::pi * part / kChestFirstUntil), 2);
+    p.heels_up_m = plan.heels_up_m * std::pow(drop, 3);
+    p.slope = -plan.right_low_m / (2.0 * plan_.grip_half_m) * course(4.0 * drop);
+    p.round_m = plan.tuck_m * course((drop - kTucksFrom) / (1.0 - kTucksFrom));
     // Knees cave in out of the bottom and come back toward lock-out.
     if (rising && part < kCaveUntil)
-      p.knees_out_deg -= plan_.reps[r].cave_deg * std::pow(std::sin(std::numbers::pi * part / kCaveUntil), 2);
+      p.knees_out_deg -= plan.cave_deg * std::pow(std::sin(std::numbers::pi * part / kCaveUntil), 2);
   }
   return p;
 }
@@ -136,7 +151,7 @@ LiftPose SquatMotion::solve(const Posture& posture) const {
   const double trunk = b.trunk_m();
 
   LiftPose pose;
-  placeFoot(pose.right, b, {0.0, 0.0, plan_.stance_half_m}, plan_.toe_out_deg);
+  placeFoot(pose.right, b, {0.0, 0.0, plan_.stance_half_m}, plan_.toe_out_deg, posture.heels_up_m);
   const Vec3 ankle = pose.right.joint[indexOf(Joint::kAnkle)];
   // bar.x = hip.x + (trunk + above)·sin(lean) - behind·cos(lean) gives hip.x, and that the knee.
   const double along = trunk + plan_.bar_above_m, behind = plan_.bar_behind_m, lean = posture.lean_rad;
@@ -172,10 +187,19 @@ LiftPose SquatMotion::solve(const Posture& posture) const {
   set(Joint::kKnee, knee);
   set(Joint::kHip, hip);
   set(Joint::kShoulder, shoulder);
-  set(Joint::kElbow, hingeBetween(shoulder, wrist, b.upperArm_m(), b.forearm_m(), low_and_behind));
-  set(Joint::kWrist, wrist);
   set(Joint::kEar, ear);
-  pose.left = mirrored(pose.right);
+  pose.left = pose.right;
+  pose.bar_slope = posture.slope;
+  pose.back_round_m = posture.round_m;
+  for (Side* side : {&pose.right, &pose.left}) {
+    // Worked out for the right; the left is its mirror image under a bar that rises the other way.
+    const double slope = side == &pose.right ? posture.slope : -posture.slope;
+    const Vec3 hand = wrist + Vec3(0.0, slope * plan_.grip_half_m, 0.0);
+    side->joint[indexOf(Joint::kWrist)] = hand;
+    side->joint[indexOf(Joint::kElbow)] =
+        hingeBetween(shoulder, hand, b.upperArm_m(), b.forearm_m(), low_and_behind);
+  }
+  pose.left = mirrored(pose.left);
   return pose;
 }
 

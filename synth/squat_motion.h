@@ -7,10 +7,14 @@
 namespace mottix {
 
 struct RepPlan {
-  double depth_m = 0.04;       // hip joint centre below knee joint centre at the bottom
-  double lean_gain_deg = 0.0;  // planted: trunk lean gained on the way up (hips rise first)
-  double bar_forward_m = 0.0;  // planted: bar in front of mid-foot at the bottom
-  double cave_deg = 0.0;       // planted: knees turned inward on the way up
+  double depth_m = 0.04;         // hip joint centre below knee joint centre at the bottom
+  double lean_gain_deg = 0.0;    // planted: trunk lean gained on the way up (hips rise first)
+  double chest_first_deg = 0.0;  // planted: trunk lean lost too soon on the way up (knees go forward)
+  double bar_forward_m = 0.0;    // planted: bar in front of mid-foot at the bottom
+  double heels_up_m = 0.0;       // planted: heels off the floor, most at the bottom
+  double right_low_m = 0.0;      // planted: right hand below the left
+  double tuck_m = 0.0;           // planted: back's middle behind its line, at the bottom alone
+  double cave_deg = 0.0;         // planted: knees turned inward on the way up
   double descent_s = 1.55;
   double ascent_s = 1.30;
 };
@@ -44,6 +48,7 @@ class SquatMotion : public LiftMotion {
   // Steered; the shank follows from the bar's place over the foot.
   struct Posture {
     double thigh_rad, lean_rad, bar_x_m, knees_out_deg;
+    double heels_up_m = 0.0, slope = 0.0, round_m = 0.0;
   };
 
   SquatPlan plan_;
