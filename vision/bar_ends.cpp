@@ -238,6 +238,7 @@ class Pattern {
     ++count_;
   }
   int half() const { return half_; }
+  int count() const { return count_; }
   double at(int i) const { return sum_[static_cast<std::size_t>(i + half_)] / std::max(1, count_); }
   struct Match {
     double at = 0.0, likeness = -1.0;  // correlation, -1..1
@@ -286,6 +287,7 @@ constexpr double kLike = 0.6, kSurelyLike = 0.72;  // correlation of step patter
 constexpr double kSdPx = 0.35, kStepOfHeight = 0.45;
 constexpr double kTiltOfHeight = 0.7;  // of half a plate: one end 16 cm above the other
 constexpr double kBridge_s = 0.7;
+constexpr int kWellKnown = 20;  // pictures
 
 // One plate through the film.
 class EndFollower {
@@ -316,10 +318,16 @@ class EndFollower {
     // From where it goes; after it was lost, from anywhere it has been.
     const double tilted = kTiltOfHeight * shape_.half_height_px;
     const double about = at_ ? at_->y() + speed_ : about_px.value_or(0.0);
-    const Pattern::Match row = at_        ? rows_.find(rows, about - reach, about + reach)
-                               : about_px ? rows_.find(rows, about - tilted, about + tilted)
-                                          : rows_.find(rows, top_ - 2.0 * shape_.half_height_px,
-                                                       bottom_ + 2.0 * shape_.half_height_px);
+    const auto find = [&](const Pattern& pattern) {
+      return at_        ? pattern.find(rows, about - reach, about + reach)
+             : about_px ? pattern.find(rows, about - tilted, about + tilted)
+                        : pattern.find(rows, top_ - 2.0 * shape_.half_height_px,
+                                       bottom_ + 2.0 * shape_.half_height_px);
+    };
+    Pattern::Match row = find(rows_);
+    // What it looks like in front of all that it has passed says more, once that is known.
+    if (row.likeness < kSurelyLike && mean_.count() >= kWellKnown)
+      if (const Pattern::Match usual = find(mean_); usual.likeness > row.likeness) row = usual;
     if (row.likeness < (at_ || about_px ? kLike : kSurelyLike)) {
       if (++missed_ > 2) at_.reset();
       return s;
@@ -349,6 +357,12 @@ class EndFollower {
   double tiltReach_px() const { return kTiltOfHeight * shape_.half_height_px; }
   // What was seen last was something else.
   void forget() { at_.reset(); }
+  // Goes on from where it was seen once.
+  void goOnFrom(const BarSample& sample) {
+    at_ = sample.p_px - Vec2(0.5, 0.5);
+    speed_ = 0.0;
+    missed_ = 0;
+  }
 
   // The plate's upper and lower end against the pattern's middle, where they were on average: what is behind
   // them changed, they did not.
@@ -659,6 +673,21 @@ Expected<std::array<std::vector<BarSample>, 2>> followEnds(const std::filesystem
     got = reader->readNext(picture, Want::kGray);
   }
   if (!got) return tl::make_unexpected(got.error());
+  // Before it was first recognised, for instance on the floor in front of something like it, it is followed
+  // back.
+  auto seen = [&](std::size_t i) {
+    return out[0][i].state == TrackState::kSeen && out[1][i].state == TrackState::kSeen;
+  };
+  std::size_t first = 0;
+  while (first < out[0].size() && !seen(first)) ++first;
+  if (first > 0 && first < out[0].size()) {
+    for (std::size_t e = 0; e < 2; ++e) followers[e].goOnFrom(out[e][first]);
+    auto back = readBackward(*reader, first, Want::kGray, [&](const FramePicture& p) {
+      if (p.index < first) seeBoth(followers, down_px, p.gray, {&out[0][p.index], &out[1][p.index]});
+      return !progress || progress(1.0);
+    });
+    if (!back) return tl::make_unexpected(back.error());
+  }
   for (std::size_t e = 0; e < 2; ++e) {
     const auto [upper, lower] = followers[e].ends_px();
     for (BarSample& s : out[e]) {

@@ -7,7 +7,6 @@
 #include <opencv2/imgproc.hpp>
 #include <opencv2/video/tracking.hpp>
 
-#include "vision/joint_carrier.h"
 #include "vision/shrink.h"
 
 namespace mottix {

@@ -86,4 +86,8 @@ class Film {
 // SHA-256 of the file's content as lower-case hex.
 Expected<std::string> computeSha256(const std::filesystem::path& path);
 
+// Visits frames from `from` down to 0, decoding each stretch once; memory stays bounded.
+Expected<void> readBackward(Film& film, std::size_t from, Want want,
+                            const std::function<bool(const FramePicture&)>& visit);
+
 }  // namespace mottix

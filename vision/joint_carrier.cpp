@@ -591,30 +591,6 @@ constexpr std::size_t kVisitAgeFrames = 12;    // a picture just taken tells not
 
 }  // namespace
 
-Expected<void> readBackward(Film& film, std::size_t from, Want want,
-                            const std::function<bool(const FramePicture&)>& visit) {
-  constexpr std::size_t kStretch = 48;
-  std::size_t end = std::min(from + 1, film.frameCount());
-  while (end > 0) {
-    const std::size_t begin = end > kStretch ? end - kStretch : 0;
-    std::vector<FramePicture> stretch;
-    FramePicture picture;
-    auto got = film.readAt(begin, picture, want);
-    while (got && *got && picture.index < end) {
-      FramePicture copy = picture;
-      copy.gray = picture.gray.clone();
-      copy.bgr = picture.bgr.clone();
-      stretch.push_back(std::move(copy));
-      got = film.readNext(picture, want);
-    }
-    if (!got) return tl::make_unexpected(got.error());
-    for (auto p = stretch.rbegin(); p != stretch.rend(); ++p)
-      if (!visit(*p)) return fail(Remedy::kCancelled, "Stopped.");
-    end = begin;
-  }
-  return {};
-}
-
 Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Progress& progress) {
   for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kShoulder})
     if (!input.placed.joints[indexOf(j)])

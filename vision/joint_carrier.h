@@ -44,8 +44,4 @@ struct CarryInput {
 
 Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Progress& progress = {});
 
-// Visits frames from `from` down to 0, decoding each stretch once; memory stays bounded.
-Expected<void> readBackward(Film& film, std::size_t from, Want want,
-                            const std::function<bool(const FramePicture&)>& visit);
-
 }  // namespace mottix
