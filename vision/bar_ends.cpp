@@ -688,6 +688,15 @@ Expected<std::array<std::vector<BarSample>, 2>> followEnds(const std::filesystem
     });
     if (!back) return tl::make_unexpected(back.error());
   }
+  // A bar has both its ends; what seldom shows two at a time is something else that moves.
+  constexpr double kTogether = 0.25;  // of the film
+  std::size_t together = 0;
+  for (std::size_t i = 0; i < out[0].size(); ++i) together += seen(i) ? 1 : 0;
+  if (static_cast<double>(together) < kTogether * static_cast<double>(out[0].size()))
+    return fail(Remedy::kFilmAgain,
+                "“" + path.filename().string() +
+                    "”: no bar was followed that lies across the picture. Both plates must be "
+                    "in it for most of the film; or say that it was filmed from the side.");
   for (std::size_t e = 0; e < 2; ++e) {
     const auto [upper, lower] = followers[e].ends_px();
     for (BarSample& s : out[e]) {

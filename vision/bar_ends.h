@@ -9,7 +9,8 @@
 // row by row, is compared with that of the picture in which it was found; sideways likewise. Both are blind
 // to whether the plate is darker or lighter than what is behind it.
 //
-// Failure: no such pair of columns (nothing), a film that cannot be read (as in Film).
+// Failure: no such pair of columns (nothing); ends that are seldom seen together (kFilmAgain); a film that
+// cannot be read (as in Film).
 #pragma once
 
 #include <array>
