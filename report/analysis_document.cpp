@@ -46,6 +46,10 @@ Json toJson(const ClipFacts& clip, const ClipTracks& tracks, const Analysis& ana
                  {"camera_moved_px", rounded(greatestShake_px(tracks), 1)},
                  {"distance_m", rounded(analysis.distance_m.value, 3)},
                  {"distance_sd_m", rounded(analysis.distance_m.sd, 3)}};
+  if (analysis.bar_m) {
+    doc["view"]["bar_length_m"] = rounded(analysis.bar_m->value, 3);
+    doc["view"]["bar_length_sd_m"] = rounded(analysis.bar_m->sd, 3);
+  }
   doc["scale"] = {{"mm_per_px", rounded(analysis.plate_scale.value, 5)},
                   {"sd", rounded(analysis.plate_scale.sd, 5)},
                   {"body_mm_per_px", rounded(analysis.body_scale.value, 5)},
