@@ -10,43 +10,33 @@ namespace {
 // Reps without the fault: a full squat, an easy descent, a real pause.
 constexpr double kDeepEnough_m = 0.03, kEasyDescent_s = 1.0, kPause_s = 0.25, kCleanPause_s = 0.4;
 
-template <auto Member>
-double centimetres(const FilmPlan& plan, std::size_t rep);
-template <auto Member>
-void plantCentimetres(FilmPlan& plan, std::size_t rep, double size);
-
-RepPlan& repOf(FilmPlan& plan, std::size_t rep, double RepPlan::*) {
+template <typename Plan>
+auto& repOf(Plan& plan, std::size_t rep, double RepPlan::*) {
   return plan.squat.reps[rep];
 }
-PullPlan& repOf(FilmPlan& plan, std::size_t rep, double PullPlan::*) {
+template <typename Plan>
+auto& repOf(Plan& plan, std::size_t rep, double PullPlan::*) {
   return plan.deadlift.reps[rep];
 }
-PressPlan& repOf(FilmPlan& plan, std::size_t rep, double PressPlan::*) {
+template <typename Plan>
+auto& repOf(Plan& plan, std::size_t rep, double PressPlan::*) {
   return plan.bench.reps[rep];
 }
 
-template <auto Member>
-constexpr FaultKind inUnit(std::string_view name, Lift lift, std::string_view words, std::string_view unit,
-                           double usual, double most) {
-  if (unit == "cm")
-    return {name, lift, words, unit, usual, most, centimetres<Member>, plantCentimetres<Member>};
+constexpr double kCentimetres = 100.0, kDegrees = 1.0;  // in one of what the plan counts in
+
+// A fault whose size is one value of the rep's plan.
+template <auto Member, double kPer>
+constexpr FaultKind ofRep(std::string_view name, Lift lift, std::string_view words, double usual,
+                          double most) {
   return {name,
           lift,
           words,
-          unit,
+          kPer == kDegrees ? "deg" : "cm",
           usual,
           most,
-          [](const FilmPlan& p, std::size_t r) { return repOf(const_cast<FilmPlan&>(p), r, Member).*Member; },
-          [](FilmPlan& p, std::size_t r, double size) { repOf(p, r, Member).*Member = size; }};
-}
-
-template <auto Member>
-double centimetres(const FilmPlan& plan, std::size_t rep) {
-  return 100.0 * repOf(const_cast<FilmPlan&>(plan), rep, Member).*Member;
-}
-template <auto Member>
-void plantCentimetres(FilmPlan& plan, std::size_t rep, double size) {
-  repOf(plan, rep, Member).*Member = 0.01 * size;
+          [](const FilmPlan& p, std::size_t r) { return kPer * (repOf(p, r, Member).*Member); },
+          [](FilmPlan& p, std::size_t r, double size) { repOf(p, r, Member).*Member = size / kPer; }};
 }
 
 constexpr std::array kKinds = {
@@ -57,17 +47,19 @@ constexpr std::array kKinds = {
           RepPlan& rep = p.squat.reps[r];
           rep.depth_m = size > 0.0 ? -0.01 * size : std::max(rep.depth_m, kDeepEnough_m);
         }},
-    inUnit<&RepPlan::lean_gain_deg>("hips-first", Lift::kSquat,
-                                    "hips rise faster than shoulders out of the bottom", "deg", 14.0, 25.0),
-    inUnit<&RepPlan::chest_first_deg>("chest-first", Lift::kSquat,
-                                      "chest leads, knees go forward out of the bottom", "deg", 10.0, 15.0),
-    inUnit<&RepPlan::bar_forward_m>("bar-forward", Lift::kSquat, "bar drifts forward", "cm", 8.0, 12.0),
-    inUnit<&RepPlan::heels_up_m>("heels-up", Lift::kSquat, "heels lift at the bottom", "cm", 3.0, 6.0),
-    inUnit<&RepPlan::cave_deg>("knees-cave", Lift::kSquat, "knees cave in on the ascent", "deg", 20.0, 40.0),
-    inUnit<&RepPlan::right_low_m>("bar-uneven", Lift::kSquat,
-                                  "bar lies lower on the right, between the hands", "cm", 3.0, 8.0),
-    inUnit<&RepPlan::tuck_m>("tail-tuck", Lift::kSquat,
-                             "pelvis tucks under at the bottom, the back's middle goes back", "cm", 4.0, 8.0),
+    ofRep<&RepPlan::lean_gain_deg, kDegrees>("hips-first", Lift::kSquat,
+                                             "hips rise faster than shoulders out of the bottom", 14.0, 25.0),
+    ofRep<&RepPlan::chest_first_deg, kDegrees>("chest-first", Lift::kSquat,
+                                               "chest leads, knees go forward out of the bottom", 10.0, 15.0),
+    ofRep<&RepPlan::bar_forward_m, kCentimetres>("bar-forward", Lift::kSquat, "bar drifts forward", 8.0,
+                                                 12.0),
+    ofRep<&RepPlan::heels_up_m, kCentimetres>("heels-up", Lift::kSquat, "heels lift at the bottom", 3.0, 6.0),
+    ofRep<&RepPlan::cave_deg, kDegrees>("knees-cave", Lift::kSquat, "knees cave in on the ascent", 20.0,
+                                        40.0),
+    ofRep<&RepPlan::right_low_m, kCentimetres>("bar-uneven", Lift::kSquat,
+                                               "bar lies lower on the right, between the hands", 3.0, 8.0),
+    ofRep<&RepPlan::tuck_m, kCentimetres>(
+        "tail-tuck", Lift::kSquat, "pelvis tucks under at the bottom, the back's middle goes back", 4.0, 8.0),
     FaultKind{"dive", Lift::kSquat, "drops loose: descent short of a second", "s", 0.5, 0.6,
               [](const FilmPlan& p, std::size_t r) {
                 return std::max(0.0, kEasyDescent_s - p.squat.reps[r].descent_s);
@@ -76,24 +68,24 @@ constexpr std::array kKinds = {
                 RepPlan& rep = p.squat.reps[r];
                 rep.descent_s = size > 0.0 ? kEasyDescent_s - size : std::max(rep.descent_s, kEasyDescent_s);
               }},
-    inUnit<&PullPlan::hips_first_deg>("hips-first", Lift::kDeadlift,
-                                      "hips shoot up before the bar leaves the floor", "deg", 8.0, 15.0),
-    inUnit<&PullPlan::rolls_m>("bar-rolls", Lift::kDeadlift, "bar rolls forward before it leaves the floor",
-                               "cm", 4.0, 8.0),
-    inUnit<&PullPlan::drift_m>("bar-forward", Lift::kDeadlift, "bar drifts forward off the floor", "cm", 6.0,
-                               15.0),
-    inUnit<&PullPlan::round_m>("back-rounds", Lift::kDeadlift, "the back's middle goes back off the floor",
-                               "cm", 5.0, 10.0),
-    inUnit<&PullPlan::bent_arms_m>("arms-bend", Lift::kDeadlift,
-                                   "elbows bend: hands nearer the shoulders off the floor", "cm", 4.0, 8.0),
-    inUnit<&PullPlan::lean_back_deg>("leans-back", Lift::kDeadlift, "leans back past upright at lock-out",
-                                     "deg", 10.0, 20.0),
-    inUnit<&PullPlan::swing_m>("early-knees", Lift::kDeadlift,
-                               "knees bend early on the way down, the bar swings out", "cm", 6.0, 12.0),
-    inUnit<&PullPlan::lands_forward_m>("lands-forward", Lift::kDeadlift,
-                                       "bar lands in front of where it started", "cm", 4.0, 10.0),
-    inUnit<&PressPlan::right_lags_m>("right-lags", Lift::kBench, "bar tilt, right hand lags", "cm", 5.0,
-                                     12.0),
+    ofRep<&PullPlan::hips_first_deg, kDegrees>("hips-first", Lift::kDeadlift,
+                                               "hips shoot up before the bar leaves the floor", 8.0, 15.0),
+    ofRep<&PullPlan::rolls_m, kCentimetres>("bar-rolls", Lift::kDeadlift,
+                                            "bar rolls forward before it leaves the floor", 4.0, 8.0),
+    ofRep<&PullPlan::drift_m, kCentimetres>("bar-forward", Lift::kDeadlift,
+                                            "bar drifts forward off the floor", 6.0, 15.0),
+    ofRep<&PullPlan::round_m, kCentimetres>("back-rounds", Lift::kDeadlift,
+                                            "the back's middle goes back off the floor", 5.0, 10.0),
+    ofRep<&PullPlan::bent_arms_m, kCentimetres>(
+        "arms-bend", Lift::kDeadlift, "elbows bend: hands nearer the shoulders off the floor", 4.0, 8.0),
+    ofRep<&PullPlan::lean_back_deg, kDegrees>("leans-back", Lift::kDeadlift,
+                                              "leans back past upright at lock-out", 10.0, 20.0),
+    ofRep<&PullPlan::swing_m, kCentimetres>(
+        "early-knees", Lift::kDeadlift, "knees bend early on the way down, the bar swings out", 6.0, 12.0),
+    ofRep<&PullPlan::lands_forward_m, kCentimetres>("lands-forward", Lift::kDeadlift,
+                                                    "bar lands in front of where it started", 4.0, 10.0),
+    ofRep<&PressPlan::right_lags_m, kCentimetres>("right-lags", Lift::kBench, "bar tilt, right hand lags",
+                                                  5.0, 12.0),
     FaultKind{
         "no-pause", Lift::kBench, "no pause on the chest: short of a quarter of a second", "s", 0.22, 0.25,
         [](const FilmPlan& p, std::size_t r) { return std::max(0.0, kPause_s - p.bench.reps[r].pause_s); },
@@ -101,18 +93,18 @@ constexpr std::array kKinds = {
           PressPlan& rep = p.bench.reps[r];
           rep.pause_s = size > 0.0 ? kPause_s - size : std::max(rep.pause_s, kCleanPause_s);
         }},
-    inUnit<&PressPlan::touch_off_m>("touch-wanders", Lift::kBench,
-                                    "touches the chest farther toward the feet", "cm", 4.0, 8.0),
-    inUnit<&PressPlan::sinks_m>("sinks", Lift::kBench, "bar sinks into the chest and is heaved", "cm", 2.0,
-                                4.0),
-    inUnit<&PressPlan::seat_up_m>("seat-lifts", Lift::kBench, "seat lifts off the bench on the ascent", "cm",
-                                  5.0, 12.0),
-    inUnit<&PressPlan::foot_slides_m>("feet-move", Lift::kBench, "feet slide toward the head on the ascent",
-                                      "cm", 6.0, 15.0),
-    inUnit<&PressPlan::head_up_m>("head-lifts", Lift::kBench, "head lifts off the bench on the ascent", "cm",
-                                  6.0, 12.0),
-    inUnit<&PressPlan::shoulders_roll_m>("shoulders-roll", Lift::kBench,
-                                         "shoulders come off the bench toward lock-out", "cm", 4.0, 7.0),
+    ofRep<&PressPlan::touch_off_m, kCentimetres>("touch-wanders", Lift::kBench,
+                                                 "touches the chest farther toward the feet", 4.0, 8.0),
+    ofRep<&PressPlan::sinks_m, kCentimetres>("sinks", Lift::kBench, "bar sinks into the chest and is heaved",
+                                             2.0, 4.0),
+    ofRep<&PressPlan::seat_up_m, kCentimetres>("seat-lifts", Lift::kBench,
+                                               "seat lifts off the bench on the ascent", 5.0, 12.0),
+    ofRep<&PressPlan::foot_slides_m, kCentimetres>("feet-move", Lift::kBench,
+                                                   "feet slide toward the head on the ascent", 6.0, 15.0),
+    ofRep<&PressPlan::head_up_m, kCentimetres>("head-lifts", Lift::kBench,
+                                               "head lifts off the bench on the ascent", 6.0, 12.0),
+    ofRep<&PressPlan::shoulders_roll_m, kCentimetres>(
+        "shoulders-roll", Lift::kBench, "shoulders come off the bench toward lock-out", 4.0, 7.0),
 };
 
 }  // namespace

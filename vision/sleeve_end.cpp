@@ -15,11 +15,12 @@ constexpr double kSleeveRadius_m = 0.025;
 constexpr double kLeastOut_m = 0.20, kMostOut_m = 0.45;
 constexpr double kFocalSd = 0.105;  // of itself, see focalPrior
 constexpr double kSmallest_px = 7.0;
-constexpr double kReachSd = 2.5;
+constexpr double kReachSd = 2.5;  // of where the bar points, as known before
 constexpr std::size_t kFewestViews = 8, kSearched = 20;
 constexpr double kFurthest = 0.7;     // of the plate's radius; beyond, the rim itself is found
 constexpr double kLeastEdges = 0.28;  // of full contrast all round; chance places have about 0.1
 constexpr double kNear = 0.35;        // of the circle's radius, from where it is predicted
+// The sleeve behind it hides up to half of the end's outline.
 constexpr double kLeastSupport = 0.45, kLeastSpread = 0.5;
 
 // How well a circle of one size fits at each place round the plate's middle in one view.
@@ -92,7 +93,8 @@ std::optional<SleeveEnd> findSleeveEnd(const std::vector<PlateView>& views, cons
   });
   double best = 0.0, best_e = 0.0;
   Vec2 best_v = Vec2::Zero();
-  const double e_step = std::max(1e-3, step_px / 250.0);
+  constexpr double kWay_px = 250.0;  // of the bar in a usual film, over which e must tell a step
+  const double e_step = std::max(1e-3, step_px / kWay_px);
   for (double e = bounds.least; e <= bounds.most; e += e_step) {
     const Vec2 v_step = Vec2::Constant(step_px / e).cwiseMin(reach);
     for (double dy = -reach.y(); dy <= reach.y(); dy += v_step.y())
@@ -110,7 +112,6 @@ std::optional<SleeveEnd> findSleeveEnd(const std::vector<PlateView>& views, cons
   if (best < kLeastEdges) return std::nullopt;
 
   SleeveEnd end;
-  end.ratio = best_e;
   for (std::size_t i = 0; i < views.size(); ++i) {
     const PlateView& view = views[i];
     DiscOutline guess;

@@ -24,7 +24,6 @@
 namespace mottix {
 
 struct SleeveEnd {
-  double ratio = 0.0;              // e
   std::vector<std::size_t> views;  // in which it was seen
   std::vector<Vec2> at_px;         // its middle in the picture, one for each of these views
 };
