@@ -11,7 +11,8 @@ namespace {
 constexpr double kPalm_m = 0.05;             // the bar lies that far above the wrist
 constexpr double kChestAboveJoint_m = 0.14;  // of the bar on the chest over the shoulder's centre
 constexpr double kBackToJoint_m = 0.11;
-constexpr double kStraight = 0.985;  // of the arm, at lock-out
+constexpr double kHipBelowShoulder_m = 0.035;  // their centres, of somebody who lies flat
+constexpr double kStraight = 0.985;            // of the arm, at lock-out
 
 }  // namespace
 
@@ -90,14 +91,13 @@ LiftPose BenchMotion::at(double time_s) const {
     head_up = plan.head_up_m * bump;
     slides = plan.foot_slides_m * bump;
   }
-  const double flat_x = shoulder.x() + b.trunk_m(), hip_y = shoulder.y() - 0.035 + seat_up;
+  const double flat_x = shoulder.x() + b.trunk_m(), hip_y = shoulder.y() - kHipBelowShoulder_m + seat_up;
   const Vec3 foot(flat_x + 0.85 * b.thigh_m() + 0.07 - slides, 0.0, 0.29);
   const Vec3 ear(shoulder.x() - 0.13 * h, shoulder.y() + 0.01 + head_up, 0.07);
   const Vec3 rolled = shoulder + Vec3(0.0, rolls, 0.0);
   // The trunk is as long as it lay.
-  const double lies = shoulder.y() - 0.035 - shoulder.y(), stands = hip_y - rolled.y();
-  const Vec3 hip(shoulder.x() + std::sqrt(b.trunk_m() * b.trunk_m() + lies * lies - stands * stands), hip_y,
-                 kHipHalfOfHeight * h);
+  const double rise = hip_y - rolled.y(), trunk = std::hypot(b.trunk_m(), kHipBelowShoulder_m);
+  const Vec3 hip(shoulder.x() + std::sqrt(trunk * trunk - rise * rise), hip_y, kHipHalfOfHeight * h);
   for (Side* side : {&pose.right, &pose.left}) {
     // Worked out for the right; the left is its mirror image under a bar that rises the other way.
     const double slope = side == &pose.right ? pose.bar_slope : -pose.bar_slope;

@@ -187,13 +187,9 @@ DeadliftMotion::Posture DeadliftMotion::postureAt(double time_s) const {
     const double low = lowering ? 0.0 : coming * (1.0 - course(2.0 * part));
     p.round_m = plan.round_m * low;
     p.shorter_m = plan.bent_arms_m * low;
-    if (time_s > e.turn_s)
-      p.back_deg =
-          plan.lean_back_deg *
-          std::pow(std::sin(std::numbers::pi *
-                            std::min(1.0, (time_s - e.turn_s) / std::max(0.3, e.leave_s - e.turn_s))),
-                   2) *
-          (lowering ? 0.0 : 1.0);
+    if (time_s > e.turn_s && !lowering)
+      p.back_deg = plan.lean_back_deg *
+                   std::pow(std::sin(std::numbers::pi * (time_s - e.turn_s) / (e.leave_s - e.turn_s)), 2);
   }
   return p;
 }

@@ -5,19 +5,14 @@
 #include <gtest/gtest.h>
 #include <opencv2/imgproc.hpp>
 
+#include "tests/drawn_disc.h"
+
 namespace mottix {
 namespace {
 
 constexpr double kRadius = 80.0;
 constexpr double kRatio = 0.32;
 const Vec2 kVanishing(560, 330);
-
-void drawDisc(cv::Mat& picture, Vec2 centre, double radius, int luma) {
-  constexpr int kShift = 4;
-  const auto fixed = [](double px) { return static_cast<int>(std::lround((px - 0.5) * (1 << kShift))); };
-  cv::circle(picture, {fixed(centre.x()), fixed(centre.y())},
-             static_cast<int>(std::lround(radius * (1 << kShift))), luma, cv::FILLED, cv::LINE_AA, kShift);
-}
 
 enum class FarOne { kThere, kMissing };
 

@@ -41,9 +41,9 @@ constexpr double kLargestGrowth = 1.8;  // rings and hubs of half the plate and 
 
 // A bar that leaps aside for one picture and back was mistaken for something else there: not even one that
 // lands goes that far from the line between the pictures before and after.
-void bridgeLeaps(std::vector<BarSample>& samples, const std::vector<double>& time_s) {
-  constexpr double kLands_ms = 2.0, kPlate_m = 0.225;
-  constexpr std::size_t kNext = 2;  // pictures
+void bridgeLeaps(std::vector<BarSample>& samples, const std::vector<double>& time_s, double plate_radius_m) {
+  constexpr double kLands_ms = 2.0;  // a quick lowering, stopped by the floor between two pictures
+  constexpr std::size_t kNext = 2;   // pictures
   auto seenNear = [&](std::size_t i, std::ptrdiff_t step) -> const BarSample* {
     for (std::size_t k = 1; k <= kNext; ++k) {
       const std::size_t at = i + static_cast<std::size_t>(step) * k;
@@ -61,7 +61,7 @@ void bridgeLeaps(std::vector<BarSample>& samples, const std::vector<double>& tim
       return time_s[static_cast<std::size_t>(s - samples.data())];
     };
     const double t0 = timeOf(before), t1 = timeOf(after), part = (time_s[i] - t0) / (t1 - t0);
-    const double most_px = 0.25 * kLands_ms * (t1 - t0) / kPlate_m * samples[i].radius_px;
+    const double most_px = 0.25 * kLands_ms * (t1 - t0) / plate_radius_m * samples[i].radius_px;
     between[i] = {before->p_px + part * (after->p_px - before->p_px), 0.5 * most_px, samples[i].radius_px,
                   TrackState::kBridged};
     const double off = (samples[i].p_px - between[i].p_px).norm();
@@ -259,6 +259,13 @@ void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, doubl
   // An outline that goes another way than the plate's own face has slipped onto something behind it, and one
   // with another face on it, where little of the rim is seen, is something else. The face is asked only where
   // the outline is a surprise or worse supported than usual.
+  const auto outlineRound = [&](const Face& face) {
+    DiscOutline carried = outline;
+    carried.centre_px = face.at_px;
+    auto round = fitDiscOutline(gray, carried, kSlippedPx);
+    if (round && (round->outline.centre_px - face.at_px).norm() > kSlippedPx) round.reset();
+    return round;
+  };
   const bool after_gap = gap_s >= 1.5 * std::abs(dt);
   const auto doubtful = [&] {
     const double usual = times_seen > 0 ? support_sum / times_seen : 1.0;
@@ -274,10 +281,7 @@ void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, doubl
     const bool fresh = last_face_s == time_s || fit->support < kSureSupport;
     if (there && there->likeness >= kAlike && !after_gap && fresh) {
       if ((there->at_px - fit->outline.centre_px).norm() > kSlippedPx) {
-        DiscOutline carried = outline;
-        carried.centre_px = there->at_px;
-        fit = fitDiscOutline(gray, carried, kSlippedPx);
-        if (fit && (fit->outline.centre_px - there->at_px).norm() > kSlippedPx) fit.reset();
+        fit = outlineRound(*there);
         guess.centre_px = there->at_px;
       }
     } else if (there && there->likeness < kUnlike) {
@@ -291,10 +295,7 @@ void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, doubl
   if ((!fit || !fit->convincing()) && times_seen > 0 && look_around) {
     const double window_px = std::min(1.2 * outline.radius_px, 0.1 * outline.radius_px + 2.0 * reach_px);
     if (const auto there = findFace(gray, guess.centre_px, window_px); there && there->likeness >= kAlike) {
-      DiscOutline carried = outline;
-      carried.centre_px = there->at_px;
-      fit = fitDiscOutline(gray, carried, kSlippedPx);
-      if (fit && (fit->outline.centre_px - there->at_px).norm() > kSlippedPx) fit.reset();
+      fit = outlineRound(*there);
       guess.centre_px = there->at_px;
     }
   }
@@ -687,7 +688,7 @@ Expected<PlateTrackResult> PlateTracker::finish(const std::vector<double>& time_
   std::vector<const Candidate::Seen*> seen;
   for (const auto& s : bar.seen)
     if (s.frame < result.samples.size()) result.samples[s.frame] = s.sample;
-  bridgeLeaps(result.samples, time_s);
+  bridgeLeaps(result.samples, time_s, plate_radius_m);
   for (const auto& s : bar.seen)
     if (s.frame < result.samples.size() && result.samples[s.frame].state == TrackState::kSeen)
       seen.push_back(&s);

@@ -5,6 +5,7 @@
 
 #include <opencv2/core.hpp>
 
+#include "core/motion/side_camera.h"
 #include "vision/disc_outline.h"
 
 namespace mottix {
@@ -13,7 +14,6 @@ namespace {
 constexpr double kSleeveRadius_m = 0.025;
 // From several plates on a short bar to one thin plate on a long one; with more the end hardly stands out.
 constexpr double kLeastOut_m = 0.20, kMostOut_m = 0.45;
-constexpr double kFocalSd = 0.105;  // of itself, see focalPrior
 constexpr double kSmallest_px = 7.0;
 constexpr double kReachSd = 2.5;  // of where the bar points, as known before
 constexpr std::size_t kFewestViews = 8, kSearched = 20;
@@ -62,9 +62,12 @@ std::optional<SleeveEnd> findSleeveEnd(const std::vector<PlateView>& views, cons
                                        double focal_px, double plate_radius_m) {
   if (views.size() < kFewestViews) return std::nullopt;
   const double radius_px = axis.radius_px, face_m = focal_px * plate_radius_m / radius_px;
+  // Within two standard deviations of a phone's focal length, as a part of itself.
+  const Estimate focal = focalPrior(1000, 1000);
+  const double play = 2.0 * focal.sd / focal.value;
   Bounds bounds;
-  bounds.least = kLeastOut_m / ((1.0 + 2.0 * kFocalSd) * face_m - kLeastOut_m);
-  bounds.most = kMostOut_m / ((1.0 - 2.0 * kFocalSd) * face_m - kMostOut_m);
+  bounds.least = kLeastOut_m / ((1.0 + play) * face_m - kLeastOut_m);
+  bounds.most = kMostOut_m / ((1.0 - play) * face_m - kMostOut_m);
   const double middle = 0.5 * (bounds.least + bounds.most);
   const double circle_of_plate = (1.0 + middle) * kSleeveRadius_m / plate_radius_m;
   if (circle_of_plate * radius_px < kSmallest_px) return std::nullopt;

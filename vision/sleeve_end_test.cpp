@@ -5,6 +5,8 @@
 #include <gtest/gtest.h>
 #include <opencv2/imgproc.hpp>
 
+#include "tests/drawn_disc.h"
+
 namespace mottix {
 namespace {
 
@@ -12,13 +14,6 @@ constexpr double kFocal_px = 1024.0, kRadius_px = 80.0, kPlate_m = 0.225;
 constexpr double kFace_m = kFocal_px * kPlate_m / kRadius_px;  // from the camera
 constexpr double kOut_m = 0.38, kRatio = kOut_m / (kFace_m - kOut_m);
 const Vec2 kVanishing(560, 330);
-
-void drawDisc(cv::Mat& picture, const Vec2& middle, double radius, int luma) {
-  constexpr int kShift = 4;
-  const auto fixed = [](double px) { return static_cast<int>(std::lround((px - 0.5) * (1 << kShift))); };
-  cv::circle(picture, {fixed(middle.x()), fixed(middle.y())},
-             static_cast<int>(std::lround(radius * (1 << kShift))), luma, cv::FILLED, cv::LINE_AA, kShift);
-}
 
 enum class Sleeve { kThere, kHidden };
 
