@@ -369,7 +369,7 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
     entry["bar_far"] = point(-side * 1.1);
     entry["bar_mid"] = point(0.0);
     Json joints = Json::object();
-    for (std::size_t j = 0; j < kJointCount; ++j) {
+    for (std::size_t j = 0; j < kSideJointCount; ++j) {
       const Side& near_side = plan.from_right ? pose.right : pose.left;
       const Side& far_side = plan.from_right ? pose.left : pose.right;
       // Behind the plate a joint cannot be seen.

@@ -42,7 +42,7 @@ struct LifterBuild {
 LifterBuild buildOf(const Body& body);
 
 struct Side {  // of the body
-  std::array<Vec3, kJointCount> joint;
+  std::array<Vec3, kSideJointCount> joint;
 };
 
 struct LiftPose {

@@ -1,6 +1,7 @@
 #include "vision/body_points.h"
 
 #include <algorithm>
+#include <cassert>
 #include <cmath>
 
 #include <opencv2/dnn.hpp>
@@ -41,8 +42,10 @@ std::size_t bodyPointOf(Joint joint, BodySide side) {
       return 29 + right;
     case Joint::kToe:
       return 31 + right;
+    default:
+      assert(false && "the network knows the sides' joints only");
+      return 0;
   }
-  return 0;
 }
 
 struct BodyPointNetwork::Impl {

@@ -3,10 +3,12 @@
 #include <algorithm>
 #include <cmath>
 #include <functional>
+#include <limits>
 #include <numbers>
 #include <utility>
 
 #include "core/measure/measure_set.h"
+#include "core/motion/across_joints.h"
 #include "core/motion/camera_shake.h"
 #include "core/motion/joint_corrections.h"
 #include "vision/back_outline.h"
@@ -66,7 +68,7 @@ SeenJoints seenOf(const Look& look, const BodyPoints& body, const BarSample& bar
   s.frame = look.frame;
   s.standing = look.standing;
   s.bar_px = bar.p_px;
-  for (std::size_t j = 0; j < kJointCount; ++j) {
+  for (std::size_t j = 0; j < kSideJointCount; ++j) {
     const BodyPoint& p = body.at(static_cast<Joint>(j), near);
     const bool hidden = (p.p_px - bar.p_px).norm() < kHiddenOfRadius * bar.radius_px;
     if (!hidden && p.presence >= kLeastPresence) s.p_px[j] = p.p_px;
@@ -386,15 +388,75 @@ Expected<FoundOnFilm> findPulling(Film& film, const ClipTracks& tracks, const Cl
   return out;
 }
 
-}  // namespace
+// A film from the front or the rear: both sides, in all reps.
+Expected<AcrossJoints> findAcross(Film& film, const ClipTracks& tracks, const std::vector<Rep>& reps,
+                                  Lift lift, double height_px, BodyPointNetwork& network,
+                                  const Progress& progress) {
+  constexpr double kStep_s = 0.15, kRound_s = 0.6;
+  constexpr std::size_t kMostPictures = 400;
+  // A press filmed from its foot end fits the square of a lifter who stands under the bar held up.
+  double low_px = 0.0, high_px = std::numeric_limits<double>::max(), radius_px = 0.0;
+  for (const Rep& rep : reps)
+    for (std::size_t f = rep.start_frame; f <= rep.end_frame; ++f) {
+      if (tracks.bar[f].state == TrackState::kLost) continue;
+      low_px = std::max(low_px, tracks.bar[f].p_px.y());
+      high_px = std::min(high_px, tracks.bar[f].p_px.y());
+      radius_px = std::max(radius_px, tracks.bar[f].radius_px);
+    }
+  const double under_px = kUnderFeetOfHeight * height_px, side_px = kRoom * (height_px + under_px);
+  const auto square = [&](const BarSample& bar) {
+    if (lift == Lift::kDeadlift)  // plates stand on the floor before the pull
+      return BodySquare{Vec2(bar.p_px.x(), low_px + radius_px + 0.5 * (under_px - height_px)), side_px, 0.0};
+    const double floor_px = high_px + kBarOfHeight * height_px + under_px;
+    return BodySquare{Vec2(bar.p_px.x(), 0.5 * (floor_px + bar.p_px.y() - (1.0 - kBarOfHeight) * height_px)),
+                      side_px, 0.0};
+  };
+  double all_s = 0.0;
+  for (const Rep& rep : reps) all_s += rep.end_s.value - rep.start_s.value + 2.0 * kRound_s;
+  const double step_s = std::max(kStep_s, all_s / static_cast<double>(kMostPictures));
+  std::vector<Look> looks;
+  double next_s = 0.0;
+  for (std::size_t f = 0; f < tracks.frameCount(); ++f) {
+    const double t = tracks.time_s[f];
+    const bool in_rep = std::any_of(reps.begin(), reps.end(), [&](const Rep& rep) {
+      return t >= rep.start_s.value - kRound_s && t <= rep.end_s.value + kRound_s;
+    });
+    if (!in_rep || t < next_s) continue;
+    looks.push_back({f, false});
+    next_s = t + step_s;
+  }
+  const auto bodies = readBodies(film, tracks, looks, square, network, progress);
+  if (!bodies) return tl::make_unexpected(bodies.error());
+  std::vector<SeenSides> seen;
+  for (const auto& [look, points] : *bodies) {
+    SeenSides s;
+    s.frame = look.frame;
+    for (const BodySide side : {BodySide::kLeft, BodySide::kRight})
+      for (std::size_t j = 0; j < kSideJointCount; ++j) {
+        const BodyPoint& p = points.at(static_cast<Joint>(j), side);
+        const bool inside = p.p_px.x() > 0.0 && p.p_px.y() > 0.0 && p.p_px.x() < tracks.width_px &&
+                            p.p_px.y() < tracks.height_px;
+        if (inside && p.presence >= kLeastPresence) s.p_px[side == BodySide::kLeft ? 0 : 1][j] = p.p_px;
+      }
+    seen.push_back(s);
+  }
+  return estimateAcrossJoints(seen, tracks.time_s, height_px);
+}
 
-Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTracking& clip,
-                                 const LoadedBar& loaded, Lift lift, const KnownOfLifter& lifter,
-                                 BodyPointNetwork& network, const Progress& progress) {
-  const ClipTracks tracks = steadied(clip.tracks);
+// What is asked of a film before its joints are looked for.
+struct Ready {
+  ClipTracks tracks;  // as from a standing camera
+  std::vector<Rep> reps;
+  Film film;
+  double height_px;  // of the lifter
+};
+
+Expected<Ready> prepare(const std::filesystem::path& path, const ClipTracking& clip, const LoadedBar& loaded,
+                        Lift lift, const KnownOfLifter& lifter) {
+  ClipTracks tracks = steadied(clip.tracks);
   const auto rough = estimateCamera(tracks, clip.axis, loaded, lifter.facing);
   if (!rough) return tl::make_unexpected(rough.error());
-  const auto reps = findReps(computeBarHeight({&tracks, lift, rough->camera, rough->errors}), lift);
+  auto reps = findReps(computeBarHeight({&tracks, lift, rough->camera, rough->errors}), lift);
   if (!reps) return tl::make_unexpected(reps.error());
   if (reps->empty())
     return fail(Remedy::kMarkByHand, "The joints were not looked for: there is no rep in this film.");
@@ -403,11 +465,38 @@ Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTr
   film->steadyBy(clip.tracks.shake);
   const double height_px =
       (lifter.body ? lifter.body->height_m : kUsualHeight_m) * 1000.0 / rough->camera.mmPerPx(0.0);
-  auto out = lift == Lift::kBench
-                 ? findLying(*film, tracks, *reps, height_px, lifter.facing, network, progress)
+  return Ready{std::move(tracks), std::move(*reps), std::move(*film), height_px};
+}
+
+// Both sides' joints of a film from the front or the rear, as they lie in its pictures.
+Expected<void> trackAcross(const std::filesystem::path& path, const ClipTracking& clip,
+                           const LoadedBar& loaded, Lift lift, const KnownOfLifter& lifter,
+                           BodyPointNetwork& network, JointTracks& raw, FoundSpread& spread,
+                           const Progress& progress) {
+  auto ready = prepare(path, clip, loaded, lift, lifter);
+  if (!ready) return tl::make_unexpected(ready.error());
+  auto found = findAcross(ready->film, ready->tracks, ready->reps, lift, ready->height_px, network, progress);
+  if (!found) return tl::make_unexpected(found.error());
+  for (JointTrack& track : found->tracks)
+    for (std::size_t f = 0; f < track.size(); ++f)
+      if (track[f].known) track[f].p_px = toPictureMoved(clip.tracks, f, track[f].p_px);
+  raw = std::move(found->tracks);
+  spread = found->spread;
+  return {};
+}
+
+}  // namespace
+
+Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTracking& clip,
+                                 const LoadedBar& loaded, Lift lift, const KnownOfLifter& lifter,
+                                 BodyPointNetwork& network, const Progress& progress) {
+  auto ready = prepare(path, clip, loaded, lift, lifter);
+  if (!ready) return tl::make_unexpected(ready.error());
+  auto& [tracks, reps, film, height_px] = *ready;
+  auto out = lift == Lift::kBench ? findLying(film, tracks, reps, height_px, lifter.facing, network, progress)
              : lift == Lift::kDeadlift
-                 ? findPulling(*film, tracks, clip, loaded, *reps, height_px, lifter, network, progress)
-                 : findStanding(*film, tracks, clip, loaded, *reps, height_px, lifter, network, progress);
+                 ? findPulling(film, tracks, clip, loaded, reps, height_px, lifter, network, progress)
+                 : findStanding(film, tracks, clip, loaded, reps, height_px, lifter, network, progress);
   if (!out) return out;
   auto asFilmed = [&](PlacedPoints& points) {
     for (auto& p : points.joints)
@@ -430,6 +519,12 @@ Expected<Lift> trackFoundJoints(const std::filesystem::path& path, const ClipTra
                                 const KnownOfLifter& lifter, BodyPointNetwork& network, JointTracks& raw,
                                 FoundSpread& spread, const Progress& progress) {
   constexpr double kFinding = 0.3;  // part of the time
+  if (clip.tracks.across()) {
+    const Lift lift = maybe.empty() ? Lift::kSquat : maybe.front();
+    if (auto ok = trackAcross(path, clip, loaded, lift, lifter, network, raw, spread, progress); !ok)
+      return tl::make_unexpected(ok.error());
+    return lift;
+  }
   Expected<FoundOnFilm> found =
       fail(Remedy::kCorrectInput, "The joints were not looked for: no lift was named.");
   for (std::size_t i = 0; i < maybe.size(); ++i) {

@@ -6,6 +6,10 @@
 // about twenty pictures, whatever the film's length. Of several people the one at the bar is taken. Points
 // behind the near plate are left out, since a network guesses them without saying so.
 //
+// From the front and the rear, and of a press from its foot end, it looks at the reps six times a second and
+// follows both sides' joints from what it sees (core/motion/across_joints.h). From a press's head end the
+// legs are hidden and the network does not know a lying body from there.
+//
 // Failure: no rep, nobody under the bar, legs not seen (kMarkByHand); a damaged film as in Film.
 #pragma once
 

@@ -1,6 +1,7 @@
 #include "core/motion/joint_corrections.h"
 
 #include <algorithm>
+#include <cassert>
 #include <cmath>
 
 #include <Eigen/Cholesky>
@@ -17,8 +18,23 @@ using Eigen::Matrix2d;
 using Eigen::MatrixXd;
 using Eigen::VectorXd;
 
-constexpr Index kOwn = 2 * kJointCount;
-using Design = Eigen::Matrix<double, 2, kOwn>;
+// How a joint's error on a frame comes from what is wrong with the segments: the sum of a few segments'
+// errors, each on its own axes.
+struct Design {
+  struct Part {
+    Index at = 0;  // first of the segment's two rows
+    Matrix2d axes;
+  };
+  std::array<Part, 3> part;
+  std::size_t count = 0;
+
+  void add(Joint joint, const Matrix2d& axes) {
+    assert(count < part.size());
+    part[count++] = {2 * static_cast<Index>(indexOf(joint)), axes};
+  }
+  const Part* begin() const { return part.data(); }
+  const Part* end() const { return part.data() + count; }
+};
 
 // The segment that a joint's error turns with, from `from` to the joint itself.
 struct TurnsWith {
@@ -28,12 +44,6 @@ struct TurnsWith {
 constexpr std::array kTurnsWith = {TurnsWith{Joint::kKnee, Joint::kAnkle, true},
                                    TurnsWith{Joint::kHip, Joint::kKnee, true},
                                    TurnsWith{Joint::kShoulder, Joint::kHip, false}};
-
-const TurnsWith* turnOf(Joint joint) {
-  const auto at = std::find_if(kTurnsWith.begin(), kTurnsWith.end(),
-                               [&](const TurnsWith& t) { return t.joint == joint; });
-  return at == kTurnsWith.end() ? nullptr : &*at;
-}
 
 double usualRadius_px(const std::vector<BarSample>& bar) {
   constexpr double kUnseen_px = 60.0;
@@ -91,9 +101,10 @@ class Errors {
         prior_.block<2, 2>(2 * static_cast<Index>(j), 2 * static_cast<Index>(j)) =
             std::pow(model.placed_of_radius * radius_px_, 2) * Matrix2d::Identity();
     const auto n = static_cast<Index>(2 * spots_.size());
-    toward_.resize(kOwn, n);
+    toward_ = MatrixXd::Zero(prior_.rows(), n);
     for (std::size_t a = 0; a < spots_.size(); ++a)
-      toward_.middleCols<2>(2 * static_cast<Index>(a)) = prior_ * design(spots_[a]).transpose();
+      for (const Design::Part& p : design(spots_[a]))
+        toward_.middleCols<2>(2 * static_cast<Index>(a)) += prior_.middleCols<2>(p.at) * p.axes.transpose();
     MatrixXd k(n, n);
     for (std::size_t a = 0; a < spots_.size(); ++a) {
       const auto [error, hand] = withSpots(spots_[a], design(spots_[a]));
@@ -190,6 +201,14 @@ class Errors {
 
   const JointSample& sample(const Spot& at) const { return carried_[indexOf(at.joint)][at.frame]; }
 
+  // Filmed across, joints were read one by one and no segment turns in the picture.
+  const TurnsWith* turnOf(Joint joint) const {
+    if (tracks_.across()) return nullptr;
+    const auto at = std::find_if(kTurnsWith.begin(), kTurnsWith.end(),
+                                 [&](const TurnsWith& t) { return t.joint == joint; });
+    return at == kTurnsWith.end() ? nullptr : &*at;
+  }
+
   // From a segment's own axes to the picture's; feet and hands keep the picture's.
   Matrix2d axes(const Spot& at) const {
     const TurnsWith* turns = turnOf(at.joint);
@@ -202,12 +221,11 @@ class Errors {
     return out;
   }
 
-  // How a joint's error on a frame comes from what is wrong with the segments.
   Design design(const Spot& at) const {
-    Design out = Design::Zero();
+    Design out;
     Spot s = at;
     while (true) {
-      out.middleCols<2>(2 * static_cast<Index>(indexOf(s.joint))) = axes(s);
+      out.add(s.joint, axes(s));
       const TurnsWith* turns = turnOf(s.joint);
       if (turns == nullptr || !turns->rides || !known({s.frame, turns->from})) return out;
       s.joint = turns->from;
@@ -233,7 +251,9 @@ class Errors {
   }
 
   Matrix2d covariance(const Spot& a, const Design& da, const Spot& b, const Design& db) const {
-    Matrix2d out = da * prior_ * db.transpose();
+    Matrix2d out = Matrix2d::Zero();
+    for (const Design::Part& p : da)
+      for (const Design::Part& q : db) out += p.axes * prior_.block<2, 2>(p.at, q.at) * q.axes.transpose();
     if (a.joint == b.joint) out += carrying(a, b) * Matrix2d::Identity();
     return out;
   }
@@ -267,7 +287,8 @@ class Errors {
 
   // Covariance of a joint's error, and of the hand's miss, with what was said at the placed points.
   std::pair<MatrixXd, MatrixXd> withSpots(const Spot& at, const Design& d) const {
-    MatrixXd error = d * toward_, miss = MatrixXd::Zero(2, error.cols());
+    MatrixXd error = MatrixXd::Zero(2, toward_.cols()), miss = error;
+    for (const Design::Part& p : d) error += p.axes * toward_.middleRows<2>(p.at);
     for (std::size_t b = 0; b < spots_.size(); ++b) {
       if (spots_[b].joint != at.joint) continue;
       const auto column = 2 * static_cast<Index>(b);

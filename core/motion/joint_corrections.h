@@ -3,10 +3,10 @@
 // The coach puts a joint right on some frames; there the track runs exactly through the point. What that says
 // about all other frames and joints follows from how carried joints go wrong, written as one Gaussian error
 // model (Gaussian process regression, rasmussen2006):
-//   - a joint was placed beside where it is: what was wrong with a segment turns with it, a knee's error
-//     with the shank and on top of the ankle's, a hip's with the thigh on top of the knee's, a shoulder's
-//     with the trunk. Joints that the program found are wrong together (FoundSpread), so one put right moves
-//     the others;
+//   - a joint was placed beside where it is: from the side, what was wrong with a segment turns with it, a
+//     knee's error with the shank and on top of the ankle's, a hip's with the thigh on top of the knee's, a
+//     shoulder's with the trunk; across, each stays beside its own joint. Joints that the program found are
+//     wrong together (FoundSpread), so one put right moves the others;
 //   - carrying went astray: mostly alike wherever the bar is as high (the same posture in every rep), least
 //     in the posture from which it started; the rest is alike for a moment;
 //   - the hand itself misses by about a centimetre.

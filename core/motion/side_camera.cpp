@@ -66,8 +66,12 @@ Estimate lateralPrior(Joint joint) {
       return {0.35, 0.10};
     case Joint::kEar:
       return {0.07, 0.02};
+    case Joint::kPelvis:
+    case Joint::kMidBack:
+      return {0.0, 0.02};
+    default:  // only filmed across, where the depth is not looked for
+      return {0.0, 0.1};
   }
-  return {0.0, 0.1};
 }
 
 double SideCamera::distance_m() const {

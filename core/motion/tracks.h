@@ -28,16 +28,52 @@ enum class Facing { kUnknown, kLeft, kRight };
 // stands where the lifter looks, or behind the head.
 enum class View { kUnknown, kSide, kFront, kRear };
 
-enum class Joint { kHip, kKnee, kAnkle, kHeel, kToe, kShoulder, kElbow, kWrist, kEar };
-inline constexpr std::size_t kJointCount = 9;
+// Joints of the nearer side; filmed across, of the side on the left of the picture. Then two points of the
+// back, filmed from the side: low on the pelvis, and half way up to the shoulders. Then the joints of the
+// side on the right of the picture, in the order of the first ones.
+enum class Joint {
+  kHip,
+  kKnee,
+  kAnkle,
+  kHeel,
+  kToe,
+  kShoulder,
+  kElbow,
+  kWrist,
+  kEar,
+  kPelvis,
+  kMidBack,
+  kRightHip,
+  kRightKnee,
+  kRightAnkle,
+  kRightHeel,
+  kRightToe,
+  kRightShoulder,
+  kRightElbow,
+  kRightWrist,
+  kRightEar
+};
+inline constexpr std::size_t kSideJointCount = 9, kJointCount = 20;
 inline constexpr std::array<std::string_view, kJointCount> kJointNames = {
-    "hip", "knee", "ankle", "heel", "toe", "shoulder", "elbow", "wrist", "ear"};
+    "hip",        "knee",      "ankle",          "heel",        "toe",         "shoulder",   "elbow",
+    "wrist",      "ear",       "pelvis",         "mid_back",    "right_hip",   "right_knee", "right_ankle",
+    "right_heel", "right_toe", "right_shoulder", "right_elbow", "right_wrist", "right_ear"};
 
 constexpr std::size_t indexOf(Joint joint) {
   return static_cast<std::size_t>(joint);
 }
 constexpr std::string_view nameOf(Joint joint) {
   return kJointNames[indexOf(joint)];
+}
+constexpr bool isOnRight(Joint joint) {
+  return joint >= Joint::kRightHip;
+}
+// The same joint of the side on the right of the picture, and of a side's joint the one of either side.
+constexpr Joint onRight(Joint joint) {
+  return static_cast<Joint>(indexOf(joint) + indexOf(Joint::kRightHip));
+}
+constexpr Joint ofEither(Joint joint) {
+  return isOnRight(joint) ? static_cast<Joint>(indexOf(joint) - indexOf(Joint::kRightHip)) : joint;
 }
 constexpr std::string_view nameOf(TrackState state) {
   return state == TrackState::kSeen ? "seen" : state == TrackState::kBridged ? "bridged" : "lost";
