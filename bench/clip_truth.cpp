@@ -105,8 +105,20 @@ Expected<ClipTruth> loadTruth(const std::filesystem::path& clip) {
   auto point = [](const nlohmann::json& p) { return Vec2(p.at("px").at(0), p.at("px").at(1)); };
   for (const auto& frame : doc.at("frames")) {
     out.plate_px.push_back(point(frame.at("plate_near")));
-    for (std::size_t j = 0; j < kJointCount; ++j)
-      out.joint_px[j].push_back(point(frame.at("joints").at(near + std::string(kJointNames[j]))));
+    auto jointOn = [&](const std::string& side, std::size_t j) {
+      return point(frame.at("joints").at(side + std::string(kJointNames[j])));
+    };
+    for (std::size_t j = 0; j < kSideJointCount; ++j) {
+      const Joint joint = static_cast<Joint>(j);
+      if (out.view == View::kSide) {
+        out.joint_px[j].push_back(jointOn(near, j));
+        continue;
+      }
+      Vec2 left = jointOn("left_", j), right = jointOn("right_", j);
+      if (left.x() > right.x()) std::swap(left, right);
+      out.joint_px[j].push_back(left);
+      out.joint_px[indexOf(onRight(joint))].push_back(right);
+    }
     if (out.view == View::kSide) continue;
     const auto ends = endsOn(camera, frame);
     for (std::size_t e = 0; e < 2; ++e) out.ends[e].push_back(ends[e]);

@@ -31,9 +31,10 @@ struct ClipTruth {
   double load_kg = 0.0;
   double height_m = 0.0, thigh_m = 0.0, shank_m = 0.0, trunk_m = 0.0;  // of the lifter; zero when not told
   std::vector<Vec2> plate_px;
-  std::array<std::vector<Vec2>, kJointCount> joint_px;  // near side
-  std::array<std::vector<TrueEnd>, 2> ends;             // of a film from the front or rear, left and right
-  std::vector<double> tilt_deg;                         // of the bar against the level
+  // Of the near side; filmed across, of both sides as they lie in the picture. Others are empty.
+  std::array<std::vector<Vec2>, kJointCount> joint_px;
+  std::array<std::vector<TrueEnd>, 2> ends;  // of a film from the front or rear, left and right
+  std::vector<double> tilt_deg;              // of the bar against the level
   std::vector<TrueRep> reps;
   PlacedPoints
       first;  // joints as a coach would place them: on the first frame, a deadlift's before the first pull

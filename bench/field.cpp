@@ -16,7 +16,7 @@ namespace {
 using Errors = std::vector<double>;
 
 struct Group {
-  int clips = 0, view_right = 0, reps_right = 0, lift_right = 0, lift_wrong = 0;
+  int clips = 0, view_right = 0, end_right = 0, reps_right = 0, lift_right = 0, lift_wrong = 0;
   Errors bar_px, plate, body, yaw_deg, forward_cm, joint, angle_deg, tilt_deg;
 };
 
@@ -65,11 +65,26 @@ void addJoints(const ClipTracks& tracks, const ClipTruth& truth, const Analysis&
   // Only reps are judged, not how the lifter comes to the bar and leaves it.
   for (std::size_t f = 0; f < std::min(tracks.frameCount(), truth.plate_px.size()); ++f) {
     if (tracks.time_s[f] < truth.reps.front().start_s || tracks.time_s[f] > truth.reps.back().end_s) continue;
+    auto known = [&](Joint j) { return tracks.has(j) && tracks.track(j)[f].known; };
     auto seen = [&](Joint j) { return tracks.track(j)[f].p_px; };
     auto truly = [&](Joint j) { return truth.joint_px[indexOf(j)][f]; };
-    for (Joint j : kPlacedJoints) away.push_back((seen(j) - truly(j)).norm() / height_px);
-    for (const auto& [from, to] : kBodyLines)
-      turned.push_back(lean_deg(seen(from), seen(to)) - lean_deg(truly(from), truly(to)));
+    auto compare = [&](Joint j) {
+      if (known(j)) away.push_back((seen(j) - truly(j)).norm() / height_px);
+    };
+    auto compareLean = [&](Joint from, Joint to) {
+      if (known(from) && known(to))
+        turned.push_back(lean_deg(seen(from), seen(to)) - lean_deg(truly(from), truly(to)));
+    };
+    for (Joint j : kPlacedJoints) {
+      compare(j);
+      if (tracks.across()) compare(onRight(j));
+    }
+    for (const auto& [from, to] : kBodyLines) {
+      // From the foot end thigh and trunk point at the camera.
+      if (tracks.across() && truth.lift == Lift::kBench && from != Joint::kAnkle) continue;
+      compareLean(from, to);
+      if (tracks.across()) compareLean(onRight(from), onRight(to));
+    }
   }
   g.joint.push_back(quantile(away, 0.5));
   g.angle_deg.push_back(rms(turned));
@@ -88,15 +103,14 @@ void addClip(const std::filesystem::path& path, const ClipTruth& truth, BodyPoin
   settings.lift = truth.lift;
   settings.load_kg = truth.load_kg;
   bool joints = false;
-  if (side) {
-    JointTracks raw;
-    FoundSpread spread;
-    joints = trackFoundJoints(path, *clip, {450.0, truth.load_kg}, {truth.lift}, {}, network, raw, spread)
-                 .has_value();
-    if (joints) layCorrections(clip->tracks, raw, {}, spread);
-  }
+  JointTracks raw;
+  FoundSpread spread;
+  joints = trackFoundJoints(path, *clip, {450.0, truth.load_kg}, {truth.lift}, {}, network, raw, spread)
+               .has_value();
+  if (joints) layCorrections(clip->tracks, raw, {}, spread);
   const auto a = analyse(clip->tracks, clip->axis, settings, builtInRuleBook());
   if (!a) return;
+  if (a->view == truth.view) ++g.end_right;
   if (a->reps.size() == truth.reps.size()) ++g.reps_right;
   const Errors bar = barErrors(clip->tracks, truth);
   g.bar_px.push_back(rms(bar));
@@ -123,16 +137,16 @@ void addClip(const std::filesystem::path& path, const ClipTruth& truth, BodyPoin
     if (joints && forward != nullptr && forward->status == MeasureStatus::kOk)
       g.forward_cm.push_back(std::abs(forward->value.value - 100.0 * truth.reps[at].bar_forward_m));
   }
+  if (joints) addJoints(clip->tracks, truth, *a, g);
   if (!side) return;
   g.body.push_back(std::abs(a->body_scale.value / truth.body_scale_mm_per_px - 1.0));
   g.yaw_deg.push_back(std::abs(a->yaw_deg.value - truth.yaw_deg));
-  if (joints) addJoints(clip->tracks, truth, *a, g);
 }
 
 void printGroup(const std::string& name, const Group& g) {
   std::printf(
-      "| %s | %d | %d | %d / %d | %d | %zu | %s | %s | %s | %s | %s | %s | %s | %s |\n", name.c_str(),
-      g.clips, g.view_right, g.lift_right, g.lift_wrong, g.reps_right, g.joint.size(),
+      "| %s | %d | %d | %d | %d / %d | %d | %zu | %s | %s | %s | %s | %s | %s | %s | %s |\n", name.c_str(),
+      g.clips, g.view_right, g.end_right, g.lift_right, g.lift_wrong, g.reps_right, g.joint.size(),
       (cell("%.2f", g.bar_px, quantile(g.bar_px, 0.5)) + " (" + cell("%.2f", g.bar_px, worst(g.bar_px)) + ")")
           .c_str(),
       (cell("%.1f", g.plate, 100.0 * quantile(g.plate, 0.5)) + " (" +
@@ -171,6 +185,7 @@ int printField(const std::vector<std::filesystem::path>& clips, const std::files
                      &by_preset[view + ", " + truth->preset]}) {
       g->clips += one.clips;
       g->view_right += one.view_right;
+      g->end_right += one.end_right;
       g->reps_right += one.reps_right;
       g->lift_right += one.lift_right;
       g->lift_wrong += one.lift_wrong;
@@ -186,12 +201,13 @@ int printField(const std::vector<std::filesystem::path>& clips, const std::files
     }
   }
   std::puts(
-      "| films | number | view right | lift surely right / wrong | reps exact | joints found | bar px RMS, "
+      "| films | number | side or across right | front or rear guessed right | lift surely right / wrong | "
+      "reps exact | joints found | bar px RMS, "
       "median clip (worst) | scale at the plate %, "
       "median (worst) | at the body %, worst | yaw °, worst | bar forward cm, worst rep | joints, % of "
       "height, "
       "median | leans °, RMS, median clip | tilt °, worst rep |");
-  std::puts("|---|---|---|---|---|---|---|---|---|---|---|---|---|---|");
+  std::puts("|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|");
   for (const auto& [name, group] : by_lift) printGroup(name, group);
   for (const auto& [name, group] : by_preset) printGroup(name, group);
   return 0;

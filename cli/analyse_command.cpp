@@ -132,14 +132,11 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
     open = !guess || !guess->sure();
     takenFor(open ? ", but not surely; say --lift." : " by the way the bar goes.");
   }
-  bool find = edit.placed.empty() && !o.bar_only;
-  if (clip->tracks.across()) {
-    if (!edit.placed.empty())
-      return fail(Remedy::kCorrectInput, "“" + o.points + "” holds joints of a side view, but in “" +
-                                             fs::path(o.clip).filename().string() +
-                                             "” the bar lies across the picture.");
-    find = false;
-  }
+  const bool find = edit.placed.empty() && !o.bar_only;
+  if (clip->tracks.across() && !edit.placed.empty())
+    return fail(Remedy::kCorrectInput, "“" + o.points + "” holds joints of a side view, but in “" +
+                                           fs::path(o.clip).filename().string() +
+                                           "” the bar lies across the picture.");
   if (!edit.placed.empty()) {
     JointTracks raw;
     auto carried =
@@ -162,7 +159,7 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
     if (shows) std::fprintf(stderr, "\r                              \r");
     if (found) {
       layCorrections(clip->tracks, raw, {}, spread);
-      if (open) {
+      if (open && !clip->tracks.across()) {
         settings.lift = edit.asked.lift = *found;
         takenFor(" by the lifter's posture.");
       }

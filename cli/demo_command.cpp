@@ -65,6 +65,11 @@ const std::array kSets = {
             "skarn_knee_back_to_depth.mp4",
             {Lift::kSquat, "high bar", 3, 60.0, 6.0, Facing::kUnknown, 450.0},
             true},
+    DemoSet{4,
+            "2026-11-20",
+            "skarn_knees_from_front.mp4",
+            {Lift::kSquat, "high bar", 3, 45.0, 7.0, Facing::kUnknown, 450.0},
+            false},
     DemoSet{3,
             "2026-11-24",
             "skarn_first_squats.mp4",
@@ -103,7 +108,7 @@ Expected<void> addSet(HouseFile& house, const DemoSet& plan, AthleteId athlete_i
                                placed->front(), record.carried);
     if (!carried) return carried;
     layCorrections(clip->tracks, record.carried, set.edit.placed);
-  } else if (!clip->tracks.across()) {
+  } else {
     // As the desk does it; without the network's files the set stays one of the bar alone.
     auto network = BodyPointNetwork::load(modelsFolder(programFolder()));
     if (network && trackFoundJoints(film, *clip, loadedBar(plan.asked), {plan.asked.lift},

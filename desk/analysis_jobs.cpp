@@ -60,7 +60,7 @@ Expected<TrackOutcome> runJoints(const TrackJob& job, const std::filesystem::pat
   out.record.version = std::string(kTrackerVersion);
   // Joints are judged by their motion, so by the clock of life; what is kept is the film's.
   playAsLived(clip.tracks.time_s, job.asked.recorded_fps);
-  if (job.place) {
+  if (job.place && !clip.tracks.across()) {
     auto carried = trackJoints(job.film, clip, loadedBar(job.asked), job.asked.lift, job.asked.facing,
                                *job.place, out.record.carried, progress);
     if (!carried) return tl::make_unexpected(carried.error());
@@ -77,7 +77,7 @@ Expected<TrackOutcome> runJoints(const TrackJob& job, const std::filesystem::pat
                                             {job.asked.facing, job.body, standsWide(job.asked)}, *network,
                                             out.record.carried, out.record.found, progress)
                          : tl::make_unexpected(network.error());
-  if (found && open) out.lift = *found;
+  if (found && open && !clip.tracks.across()) out.lift = *found;
   if (found) return out;
   if (found.error().remedy == Remedy::kCancelled) return tl::make_unexpected(found.error());
   out.record.carried = {};
@@ -180,7 +180,7 @@ void AnalysisJobs::start(TrackJob job) {
         QMetaObject::invokeMethod(this, [this, job, models, stop, part, stage = std::move(stage)]() mutable {
           if (!stage) return end(job.set, stage.error());
           job.asked.lift = stage->outcome.lift.value_or(job.asked.lift);
-          if (!looksForJoints(job, models) || stage->clip.tracks.across()) {
+          if (!looksForJoints(job, models)) {
             forget(job.set);
             stage->outcome.record.version = std::string(kTrackerVersion);
             return emit finished(job.set, std::make_shared<TrackOutcome>(std::move(stage->outcome)));

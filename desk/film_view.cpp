@@ -34,6 +34,16 @@ constexpr std::array<std::pair<Joint, Joint>, 5> kBones = {{{Joint::kShoulder, J
                                                             {Joint::kAnkle, Joint::kHeel},
                                                             {Joint::kHeel, Joint::kToe}}};
 
+// Filmed across: those of each side, and between the sides.
+constexpr std::array<std::pair<Joint, Joint>, 7> kBonesAcross = {{{Joint::kShoulder, Joint::kElbow},
+                                                                  {Joint::kElbow, Joint::kWrist},
+                                                                  {Joint::kShoulder, Joint::kHip},
+                                                                  {Joint::kHip, Joint::kKnee},
+                                                                  {Joint::kKnee, Joint::kAnkle},
+                                                                  {Joint::kAnkle, Joint::kHeel},
+                                                                  {Joint::kHeel, Joint::kToe}}};
+constexpr std::array kBetweenSides = {Joint::kShoulder, Joint::kHip};
+
 // Where the joints of a lifter about to pull lie against the bar on the floor (m; forward, up).
 Vec2 pullingOffset(Joint joint) {
   switch (joint) {
@@ -249,7 +259,7 @@ std::array<std::optional<Vec2>, kJointCount> FilmView::jointsAt(std::size_t fram
   std::array<std::optional<Vec2>, kJointCount> out;
   if (data_ == nullptr) return out;
   // While they are being followed, the placed points are all there is, on their own frame.
-  if (!data_->tracks.has(Joint::kHip))
+  if (!data_->tracks.hasJoints())
     for (const PlacedPoints& placed : data_->set.edit.placed)
       if (placed.frame == frame) return placed.joints;
   for (std::size_t j = 0; j < kJointCount; ++j)
@@ -613,9 +623,19 @@ void FilmView::paintBanner(QPainter& p, const QString& text) const {
 
 void FilmView::paintJoints(QPainter& p, const std::array<std::optional<Vec2>, kJointCount>& points,
                            bool handles) const {
-  for (const auto& [a, b] : kBones)
+  auto bone = [&](Joint a, Joint b) {
     if (points[indexOf(a)] && points[indexOf(b)])
       lineOnFilm(p, toWidget(*points[indexOf(a)]), toWidget(*points[indexOf(b)]));
+  };
+  if (data_ != nullptr && data_->tracks.across()) {
+    for (const auto& [a, b] : kBonesAcross) {
+      bone(a, b);
+      bone(onRight(a), onRight(b));
+    }
+    for (const Joint j : kBetweenSides) bone(j, onRight(j));
+  } else {
+    for (const auto& [a, b] : kBones) bone(a, b);
+  }
   for (std::size_t j = 0; j < kJointCount; ++j) {
     if (!points[j]) continue;
     const QPointF at = toWidget(*points[j]);
@@ -736,7 +756,7 @@ void FilmView::paintEvidence(QPainter& p) const {
   const auto joints = jointsAt(shown_);
   const auto &heel = joints[indexOf(Joint::kHeel)], &toe = joints[indexOf(Joint::kToe)];
   const bool stands = data_->set.edit.asked.lift != Lift::kBench;
-  if (stands && heel && toe && shown_ < data_->tracks.bar.size()) {
+  if (stands && !data_->tracks.across() && heel && toe && shown_ < data_->tracks.bar.size()) {
     auto body = [&](const Vec2& p_px, Joint j) {
       return a.camera.toBody(toReference(data_->tracks, shown_, p_px), lateralPrior(j).value);
     };

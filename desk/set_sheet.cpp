@@ -199,7 +199,7 @@ QWidget* SetSheet::buildFilmSide() {
   connect(film_, &FilmView::jointMoved, this, [this](std::size_t frame, Joint joint, double x, double y) {
     SetEdit after = data_.set.edit;
     placeJoint(after.placed, frame, joint, Vec2(x, y));
-    push(tr("Put the %1 right on frame %2").arg(QString::fromUtf8(nameOf(joint).data())).arg(frame), after);
+    push(tr("Put the %1 right on frame %2").arg(jointName(joint)).arg(frame), after);
     // One after another, as long as the coach goes on.
     if (asks_) askLeastSure();
   });
@@ -637,7 +637,7 @@ void SetSheet::refresh() {
   ribbon_->setFrame(film_->frame());
   place_->setEnabled(data_.record.has_value() && !data_.tracks.across() && !jobs_.running(data_.set.id));
   point_->setEnabled(!jobs_.running(data_.set.id));
-  unsure_->setVisible(data_.tracks.has(Joint::kHip));
+  unsure_->setVisible(data_.tracks.hasJoints());
   refreshJudged();
   refreshSaid();
   refreshNext();
@@ -791,22 +791,24 @@ void SetSheet::refreshJudged() {
               ->setProperty("what", liftWords(other));
     }
     if (across && data_.set.edit.asked.view == View::kUnknown) {
-      paragraph(lift == Lift::kBench ? tr("Filmed from the foot end or from the head end?")
-                                     : tr("Filmed from the front or from the rear?"),
+      const View likelier = data_.analysis->view;
+      paragraph(tr("Filmed %1%2?")
+                    .arg(viewWords(likelier, Facing::kUnknown, lift),
+                         data_.tracks.has(Joint::kToe) ? tr(", by the feet") : QString()),
                 16, false);
       auto say = [this](View view) {
         SetEdit after = data_.set.edit;
         after.asked.view = view;
         push(tr("Say from where it was filmed"), after);
       };
-      action(lift == Lift::kBench ? tr("Foot end · W") : tr("Front · W"),
-             tr("The lifter's feet are nearer to the camera than the head, or the face is seen"),
-             [say] { say(View::kFront); })
-          ->setProperty("what", QStringLiteral("front"));
+      const View other = likelier == View::kFront ? View::kRear : View::kFront;
+      action(tr("Yes · W"), tr("It was filmed from there"), [say, likelier] {
+        say(likelier);
+      })->setProperty("what", QString::fromUtf8(nameOf(likelier).data()));
       action(
-          lift == Lift::kBench ? tr("Head end") : tr("Rear"), tr("The camera stood behind the lifter"),
-          [say] { say(View::kRear); }, true)
-          ->setProperty("what", QStringLiteral("rear"));
+          tr("No, %1").arg(viewWords(other, Facing::kUnknown, lift)), tr("It was filmed from the other end"),
+          [say, other] { say(other); }, true)
+          ->setProperty("what", QString::fromUtf8(nameOf(other).data()));
     }
     const bool unplaced = !across && !data_.tracks.has(Joint::kHip) && lift == Lift::kSquat;
     if (unplaced && !jobs_.running(data_.set.id)) {
@@ -1097,6 +1099,10 @@ void SetSheet::refreshNext() {
   accept_->setVisible(d.next_load_kg.has_value());
 }
 
+QString SetSheet::jointName(Joint joint) const {
+  return jointWords(joint, data_.analysis ? data_.analysis->view : View::kSide);
+}
+
 void SetSheet::placeFigure() {
   if (data_.tracks.across()) return emit trouble(tr("The figure is laid on a lifter filmed from the side."));
   if (film_->mode() == FilmView::Mode::kPlaceFigure) return film_->leaveMode();
@@ -1108,8 +1114,10 @@ void SetSheet::placeFigure() {
 
 void SetSheet::askLeastSure() {
   asks_ = false;
-  if (!data_.record || !data_.analysis || !data_.tracks.has(Joint::kHip))
-    return emit trouble(tr("There are no joints to put right yet. Place the figure first (P)."));
+  if (!data_.record || !data_.analysis || !data_.tracks.hasJoints())
+    return emit trouble(data_.tracks.across()
+                            ? tr("There are no joints to put right: none were found from there.")
+                            : tr("There are no joints to put right yet. Place the figure first (P)."));
   const auto next = suggestCorrection(data_.tracks, data_.record->carried, data_.set.edit.placed,
                                       data_.record->found, data_.analysis->reps, data_.set.edit.locked);
   if (!next) {
@@ -1123,7 +1131,7 @@ void SetSheet::askLeastSure() {
   emit trouble(
       tr("Least sure: the %1, ± %2 cm. Drag it, or move it with Shift and the arrows; Enter when it is "
          "right, D where you placed it last, K to keep it in all reps, Esc to stop.")
-          .arg(QString::fromUtf8(nameOf(next->joint).data()))
+          .arg(jointName(next->joint))
           .arg(cm, 0, 'f', 0));
 }
 
@@ -1132,7 +1140,7 @@ void SetSheet::keepPointed() {
   const auto joint = film_->pointedJoint();
   if (!joint || !data_.analysis)
     return emit trouble(tr("Point at a joint, or let one be asked for (N); then K keeps it as it is."));
-  const QString name = QString::fromUtf8(nameOf(*joint).data());
+  const QString name = jointName(*joint);
   SetEdit after = data_.set.edit;
   if (std::erase(after.locked, *joint) > 0) {
     push(tr("Let the %1 go").arg(name), after);
@@ -1147,7 +1155,7 @@ void SetSheet::keepPointed() {
 }
 
 void SetSheet::keepFigure() {
-  if (!data_.analysis || !data_.tracks.has(Joint::kHip))
+  if (!data_.analysis || !data_.tracks.hasJoints())
     return emit trouble(tr("There are no joints to keep yet. Place the figure first (P)."));
   SetEdit after = data_.set.edit;
   after.locked.clear();
@@ -1162,8 +1170,7 @@ void SetSheet::keepFigure() {
     after.locked.push_back(joint);
   }
   push(tr("Keep all joints"), after);
-  emit trouble(
-      tr("All joints of this side are right in all reps and stay as they are; Shift and K lets them go."));
+  emit trouble(tr("All joints are right in all reps and stay as they are; Shift and K lets them go."));
 }
 
 void SetSheet::putAsNeighbour() {
@@ -1175,8 +1182,7 @@ void SetSheet::putAsNeighbour() {
         tr("Point at a joint, or let one be asked for (N); then D puts it where you placed it last."));
   const auto& locked = data_.set.edit.locked;
   if (std::find(locked.begin(), locked.end(), *joint) != locked.end())
-    return emit trouble(
-        tr("The %1 is kept as it is; K lets it go.").arg(QString::fromUtf8(nameOf(*joint).data())));
+    return emit trouble(tr("The %1 is kept as it is; K lets it go.").arg(jointName(*joint)));
   film_->putJoint(*joint, *at);
 }
 
@@ -1186,7 +1192,10 @@ void SetSheet::confirmView() {
   SetEdit after = data_.set.edit;
   Asked& asked = after.asked;
   if (data_.tracks.across()) {
-    asked.view = asked.view == View::kFront ? View::kRear : View::kFront;
+    const View now = asked.view == View::kUnknown ? View::kUnknown : data_.analysis->view;
+    asked.view = now == View::kUnknown ? data_.analysis->view
+                 : now == View::kFront ? View::kRear
+                                       : View::kFront;
   } else if (asked.view == View::kUnknown && data_.analysis->facing != Facing::kUnknown) {
     asked.view = View::kSide;
     asked.facing = data_.analysis->facing;

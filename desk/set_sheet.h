@@ -82,6 +82,7 @@ class SetSheet : public QWidget {
   void paintEvent(QPaintEvent* event) override;
 
  private:
+  QString jointName(Joint joint) const;
   HouseFile& house_;
   AnalysisJobs& jobs_;
   QUndoGroup& undo_;

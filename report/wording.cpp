@@ -1,5 +1,6 @@
 #include "report/wording.h"
 
+#include <array>
 #include <cmath>
 
 #include <QCoreApplication>
@@ -167,6 +168,24 @@ QString viewWords(View view, Facing facing, Lift lift) {
   return facingWords(facing);
 }
 
+QString jointWords(Joint joint, View view) {
+  static constexpr std::array<const char*, kSideJointCount + 2> kWords = {QT_TR_NOOP("hip"),
+                                                                          QT_TR_NOOP("knee"),
+                                                                          QT_TR_NOOP("ankle"),
+                                                                          QT_TR_NOOP("heel"),
+                                                                          QT_TR_NOOP("toe"),
+                                                                          QT_TR_NOOP("shoulder"),
+                                                                          QT_TR_NOOP("elbow"),
+                                                                          QT_TR_NOOP("wrist"),
+                                                                          QT_TR_NOOP("ear"),
+                                                                          QT_TR_NOOP("low back"),
+                                                                          QT_TR_NOOP("middle of the back")};
+  const QString word = tr(kWords[indexOf(ofEither(joint))]);
+  if (view != View::kFront && view != View::kRear) return word;
+  // Who looks at the camera has the right side on the left of the picture.
+  return (isOnRight(joint) == (view == View::kFront) ? tr("left %1") : tr("right %1")).arg(word);
+}
+
 QString noteOf(MeasureStatus status) {
   switch (status) {
     case MeasureStatus::kOk:
@@ -223,7 +242,7 @@ QString warningWords(Warning warning) {
       return tr(
           "The bar lies across the picture, so this was filmed from the front or the rear (of a bench press "
           "the "
-          "foot or the head end); the front is assumed until it is said.");
+          "foot or the head end); which of the two is guessed by the feet until it is said.");
     case Warning::kOtherWay:
       return tr(
           "The bar rests at the other end of its way than in this lift. Say which lift it is; a film that "

@@ -17,7 +17,9 @@ QString repList(const std::vector<int>& reps);  // "rep 3", "reps 4 and 5", "all
 QString liftWords(Lift lift);                            // "squat"
 QString measureWords(MeasureId id);                      // "trunk change", for labels and tables
 QString viewWords(View view, Facing facing, Lift lift);  // "from the right", "from the foot end"
-QString facingWords(Facing facing);                      // where it was filmed from: "from the right"
+// "knee"; filmed across "left knee", by the lifter's own left and right.
+QString jointWords(Joint joint, View view);
+QString facingWords(Facing facing);    // where it was filmed from: "from the right"
 QString noteOf(MeasureStatus status);  // why there is no value and what would help; empty when there is one
 QString warningWords(Warning warning);
 // How far a clip can be trusted, its weakest link and what would mend it.

@@ -9,8 +9,10 @@
 #include <gtest/gtest.h>
 #include <nlohmann/json.hpp>
 
+#include "core/motion/across_joints.h"
+#include "core/motion/joint_corrections.h"
 #include "synth/film_maker.h"
-#include "vision/analyse_clip.h"
+#include "vision/joint_finder.h"
 
 namespace mottix {
 namespace {
@@ -47,15 +49,60 @@ class BarEnds : public testing::Test {
     return {p[0].get<double>(), p[1].get<double>()};
   }
 
+  // A joint of the side on the left or the right of the picture.
+  Vec2 truly(Joint joint, std::size_t frame) const {
+    auto of = [&](const char* side) {
+      const auto& p = truth["frames"][frame]["joints"][side + std::string(nameOf(ofEither(joint)))]["px"];
+      return Vec2(p[0].get<double>(), p[1].get<double>());
+    };
+    const Vec2 a = of("left_"), b = of("right_");
+    return (a.x() < b.x()) == isOnRight(joint) ? b : a;
+  }
+
+  // Both sides' legs, found by the program, lie where they are in all reps, and tell front from rear.
+  void expectLegs(const fs::path& film, ClipTracking& clip, Lift lift, View view, const Analysis& a,
+                  BodyPointNetwork& network) {
+    JointTracks raw;
+    FoundSpread spread;
+    const auto found = trackFoundJoints(film, clip, {}, {lift}, {}, network, raw, spread);
+    if (lift == Lift::kBench) {  // from the head end
+      ASSERT_FALSE(found);
+      EXPECT_EQ(found.error().remedy, Remedy::kMarkByHand);
+      return;
+    }
+    ASSERT_TRUE(found) << found.error().text;
+    EXPECT_EQ(*found, lift);
+    layCorrections(clip.tracks, raw, {}, spread);
+    const double height_px = 1720.0 / a.body_scale.value;
+    EXPECT_EQ(viewFromFeet(clip.tracks, height_px), view);
+    for (const Joint j : {Joint::kKnee, Joint::kRightKnee, Joint::kAnkle, Joint::kRightAnkle}) {
+      double sum = 0.0;
+      std::size_t known = 0, all = 0;
+      for (const Rep& rep : a.reps)
+        for (std::size_t f = rep.start_frame; f <= rep.end_frame; ++f, ++all) {
+          const JointSample& s = clip.tracks.track(j)[f];
+          if (!s.known) continue;
+          sum += (s.p_px - truly(j, f)).squaredNorm();
+          EXPECT_GT(s.sd_px, 0.0);
+          ++known;
+        }
+      EXPECT_GT(known, all * 8 / 10) << nameOf(j);
+      EXPECT_LT(std::sqrt(sum / static_cast<double>(known)), 0.03 * height_px) << nameOf(j);
+    }
+  }
+
   fs::path folder;
   nlohmann::json truth;
 };
 
 TEST_F(BarEnds, AreFollowedFromTheFrontAndTheRearOfEveryLift) {
+  auto network = BodyPointNetwork::load(MOTTIX_MODELS);
+  ASSERT_TRUE(network) << network.error().text;
   for (const auto& [lift, view] : {std::pair{Lift::kSquat, View::kFront},
                                    {Lift::kBench, View::kRear},
                                    {Lift::kDeadlift, View::kFront}}) {
-    const auto clip = trackBar(filmed(8, lift, view));
+    const fs::path film = filmed(8, lift, view);
+    auto clip = trackBar(film);
     ASSERT_TRUE(clip) << clip.error().text;
     ASSERT_TRUE(clip->tracks.across()) << static_cast<int>(lift);
     // The way the bar goes is the truth's, to a part of a pixel; its middle between the plates is the bar's
@@ -85,6 +132,7 @@ TEST_F(BarEnds, AreFollowedFromTheFrontAndTheRearOfEveryLift) {
       EXPECT_GT(a->reps[r].turn_s.value, truth["events"][r][turn].get<double>() - 0.2);
       EXPECT_LT(a->reps[r].turn_s.value, truth["events"][r][leave].get<double>() + 0.2);
     }
+    expectLegs(film, *clip, lift, view, *a, *network);
   }
 }
 

@@ -3,6 +3,7 @@
 // Plain values without behaviour; the store writes them, the desk edits copies of them. Loads are kilograms.
 #pragma once
 
+#include <algorithm>
 #include <cstdint>
 #include <optional>
 #include <string>
@@ -163,8 +164,10 @@ struct TrackRecord {
   bool two_plates = false;
   JointTracks carried;  // before corrections
   FoundSpread found;
-  bool hasJoints() const { return !carried[indexOf(Joint::kHip)].empty(); }
-  bool foundByItself() const { return hasJoints() && found.has(Joint::kHip); }
+  bool hasJoints() const {
+    return std::any_of(carried.begin(), carried.end(), [](const JointTrack& t) { return !t.empty(); });
+  }
+  bool foundByItself() const { return hasJoints() && !found.covariance_px2.isZero(); }
 };
 
 // The placed points that a figure can be carried from: the first entry, when it is a whole figure and not

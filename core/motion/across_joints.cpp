@@ -109,11 +109,16 @@ void leaveOutStrays(std::vector<std::pair<std::size_t, Vec2>>& way, double heigh
 
 double acrossScatter(Joint joint) {
   switch (ofEither(joint)) {
+    case Joint::kAnkle:
+      return 0.01;
     case Joint::kHip:
-      return 0.03;
+    case Joint::kShoulder:
+      return 0.02;
+    case Joint::kToe:
     case Joint::kElbow:
+      return 0.025;
     case Joint::kWrist:
-      return 0.03;
+      return 0.035;
     default:
       return 0.015;
   }
@@ -125,7 +130,8 @@ Expected<AcrossJoints> estimateAcrossJoints(const std::vector<SeenSides>& seen,
   const std::size_t frames = time_s.size();
   const double half_window_s = std::max(kHalfWindow_s, kLooksInHalf * usualStep_s(seen, time_s));
   const std::vector<SeenSides> sides = believed(seen, height_px);
-  for (std::size_t j = 0; j < kSideJointCount; ++j)
+  for (std::size_t j = 0; j < kSideJointCount; ++j) {
+    if (static_cast<Joint>(j) == Joint::kEar) continue;  // a head turns
     for (std::size_t side = 0; side < 2; ++side) {
       const Joint joint = side == 0 ? static_cast<Joint>(j) : onRight(static_cast<Joint>(j));
       std::vector<std::pair<std::size_t, Vec2>> way;
@@ -158,6 +164,7 @@ Expected<AcrossJoints> estimateAcrossJoints(const std::vector<SeenSides>& seen,
       out.tracks[indexOf(joint)] = std::move(track);
       out.spread.set(joint, joint, kAlways * scatter_px * scatter_px * Eigen::Matrix2d::Identity());
     }
+  }
   return out;
 }
 

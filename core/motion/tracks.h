@@ -167,6 +167,10 @@ struct ClipTracks {
   std::size_t frameCount() const { return time_s.size(); }
   const JointTrack& track(Joint joint) const { return joints[indexOf(joint)]; }
   bool across() const { return !ends[0].empty(); }
+  bool hasJoints() const {
+    return std::any_of(joints.begin(), joints.end(),
+                       [&](const JointTrack& t) { return !t.empty() && t.size() == time_s.size(); });
+  }
   bool has(Joint joint) const { return joints[indexOf(joint)].size() == time_s.size() && !time_s.empty(); }
 };
 

@@ -4,7 +4,9 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/motion/across_joints.h"
 #include "core/motion/camera_shake.h"
+#include "core/motion/seen_body.h"
 #include "core/motion/uprights.h"
 
 namespace mottix {
@@ -75,6 +77,14 @@ Facing facingOf(const ClipTracks& tracks, Facing asked) {
     if (heel.known && toe.known) return facingFromFeet(heel.p_px, toe.p_px);
   }
   return Facing::kUnknown;
+}
+
+// Filmed across and not said: as the feet look, else from the front.
+View viewOf(const ClipTracks& tracks, View asked, const SideCamera& camera) {
+  if (!tracks.across()) return View::kSide;
+  if (asked == View::kFront || asked == View::kRear) return asked;
+  const View by_feet = viewFromFeet(tracks, 1000.0 * kUnknownHeight.value / camera.mmPerPx(0.0));
+  return by_feet == View::kUnknown ? View::kFront : by_feet;
 }
 
 // The camera's stand, from balance: a lifter who stands still with the bar holds it over mid-foot within
@@ -210,12 +220,12 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
     return steady;
   }
   Analysis a;
-  a.view = !tracks.across() ? View::kSide : settings.view == View::kRear ? View::kRear : View::kFront;
   a.facing = facingOf(tracks, settings.facing);
   auto camera = estimateCamera(tracks, axis, {settings.plate_mm, settings.load_kg}, a.facing, settings.lines);
   if (!camera) return tl::make_unexpected(camera.error());
   a.camera = camera->camera;
   a.camera_errors = camera->errors;
+  a.view = viewOf(tracks, settings.view, a.camera);
   a.lines = std::move(camera->lines);
   a.bar_m = camera->bar_m;
   if (camera->bar_contradicts) a.warnings.push_back(Warning::kBarLength);
