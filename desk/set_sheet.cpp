@@ -331,6 +331,12 @@ QString SetSheet::editAsked(const QString& text, Change&& change) {
   if (!wrong.isEmpty()) return wrong;
   if (after.asked.load_kg != data_.set.edit.asked.load_kg || after.asked.lift != data_.set.edit.asked.lift)
     after.next_load_kg.reset();
+  // What was put right in a picture of the one kind means nothing in the other.
+  const View view = after.asked.view;
+  if (view != View::kUnknown && (view == View::kSide) == data_.tracks.across()) {
+    after.placed.clear();
+    after.locked.clear();
+  }
   push(text, after);
   return {};
 }

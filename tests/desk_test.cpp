@@ -350,6 +350,7 @@ TEST_F(Desk, PullingTheBarOutOfALongRestTakesTheFilmAlong) {
 // takes it back, and the house remembers it. Said to be from the side, the film is followed again and says
 // why it cannot be.
 TEST_F(Desk, AFilmFromTheFootEndIsMeasuredAndItsViewConfirmedByOneKey) {
+  reopen(MOTTIX_MODELS);
   FilmPlan plan = planFromSeed(9, Lift::kBench, View::kFront);
   plan.width_px = 640;
   plan.height_px = 360;
@@ -365,7 +366,32 @@ TEST_F(Desk, AFilmFromTheFootEndIsMeasuredAndItsViewConfirmedByOneKey) {
   openByKey(id);
   SetSheet& sheet = window->sheet();
   ASSERT_TRUE(sheet.data().tracks.across());
-  EXPECT_NE(button("front"), nullptr);
+
+  // Both sides' joints were found; a drag of one puts it right and leaves the other where it is.
+  ASSERT_TRUE(sheet.data().tracks.has(Joint::kRightKnee)) << window->notice().toStdString();
+  FilmView& view = sheet.film();
+  const std::size_t turn = sheet.data().analysis->reps.front().turn_frame;
+  view.goTo(turn);
+  ASSERT_TRUE(waitFor([&] { return view.hasPicture() && view.shownFrame() == turn; }));
+  auto knee = [&](bool right) {
+    return sheet.data().tracks.track(right ? Joint::kRightKnee : Joint::kKnee)[turn];
+  };
+  const JointSample right = knee(true), left = knee(false);
+  const Vec2 to = right.p_px + Vec2(9.0, -4.0);
+  drag(view, view.toWidget(right.p_px), view.toWidget(to));
+  ASSERT_EQ(sheet.data().set.edit.placed.size(), 1u);
+  EXPECT_LT((knee(true).p_px - to).norm(), 2.0);
+  EXPECT_LT(knee(true).sd_px, right.sd_px);
+  EXPECT_LT((knee(false).p_px - left.p_px).norm(), 1e-9);
+  EXPECT_TRUE(window->undo().undoText().contains(QStringLiteral("left knee"))) << "who looks at the camera";
+  EXPECT_FALSE(window->jobs().running(id)) << "a drag follows nothing anew";
+  QTest::keySequence(window.get(), QKeySequence::Undo);
+  EXPECT_LT((knee(true).p_px - right.p_px).norm(), 1e-9);
+  QTest::keyClick(&view, Qt::Key_N);
+  EXPECT_TRUE(view.asking());
+  QTest::keyClick(&view, Qt::Key_Escape);
+
+  EXPECT_TRUE(waitFor([&] { return button("front") != nullptr; }));
   EXPECT_EQ(sheet.data().set.edit.asked.view, View::kUnknown);
   QTest::keyClick(&sheet.film(), Qt::Key_W);
   EXPECT_EQ(sheet.data().set.edit.asked.view, View::kFront);
