@@ -80,8 +80,8 @@ void addJoints(const ClipTracks& tracks, const ClipTruth& truth, const Analysis&
       if (tracks.across()) compare(onRight(j));
     }
     for (const auto& [from, to] : kBodyLines) {
-      // From the foot end thigh and trunk point at the camera.
-      if (tracks.across() && truth.lift == Lift::kBench && from != Joint::kAnkle) continue;
+      // Thigh and trunk point at a camera in front.
+      if (tracks.across() && from != Joint::kAnkle) continue;
       compareLean(from, to);
       if (tracks.across()) compareLean(onRight(from), onRight(to));
     }

@@ -114,7 +114,12 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
       return true;
     });
   };
-  const double half = edit.placed.empty() && o.bar_only ? 1.0 : 0.3;
+  const auto figure = figureOf(edit);
+  if (!edit.placed.empty() && !figure && !backOf(edit))
+    return fail(Remedy::kCorrectInput,
+                "“" + o.points +
+                    "” holds neither a whole figure (hip, knee, ankle, shoulder) nor points of the back.");
+  const double half = !figure && o.bar_only ? 1.0 : 0.3;
   TrackSettings track_settings;
   track_settings.plate_mm = o.plate_mm;
   track_settings.view = edit.asked.view;
@@ -132,24 +137,21 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
     open = !guess || !guess->sure();
     takenFor(open ? ", but not surely; say --lift." : " by the way the bar goes.");
   }
-  const bool find = edit.placed.empty() && !o.bar_only;
+  const bool find = !figure && !o.bar_only;
   if (clip->tracks.across() && !edit.placed.empty())
     return fail(Remedy::kCorrectInput, "“" + o.points + "” holds joints of a side view, but in “" +
                                            fs::path(o.clip).filename().string() +
                                            "” the bar lies across the picture.");
-  if (!edit.placed.empty()) {
-    JointTracks raw;
-    auto carried =
-        trackJoints(o.clip, *clip, LoadedBar{o.plate_mm, o.load_kg}, settings.lift, settings.facing,
-                    edit.placed.front(), raw, progress("following the joints", half, 1.0));
+  JointTracks raw;
+  FoundSpread spread;
+  if (figure) {
+    auto carried = trackJoints(o.clip, *clip, LoadedBar{o.plate_mm, o.load_kg}, settings.lift,
+                               settings.facing, *figure, raw, progress("following the joints", half, 1.0));
     if (shows) std::fprintf(stderr, "\r                              \r");
     if (!carried) return carried;
-    layCorrections(clip->tracks, raw, edit.placed);
   }
   std::string no_joints;  // why the program found none
   if (find) {
-    JointTracks raw;
-    FoundSpread spread;
     auto network = BodyPointNetwork::load(o.models);
     const auto found = network ? trackFoundJoints(o.clip, *clip, LoadedBar{o.plate_mm, o.load_kg},
                                                   liftsToTry(settings.lift, open),
@@ -158,7 +160,6 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
                                : tl::make_unexpected(network.error());
     if (shows) std::fprintf(stderr, "\r                              \r");
     if (found) {
-      layCorrections(clip->tracks, raw, {}, spread);
       if (open && !clip->tracks.across()) {
         settings.lift = edit.asked.lift = *found;
         takenFor(" by the lifter's posture.");
@@ -167,6 +168,14 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
       no_joints = found.error().text;
     }
   }
+  const bool joints = figure || (find && no_joints.empty());
+  if (joints && backOf(edit)) {
+    auto back = trackBack(o.clip, *clip, LoadedBar{o.plate_mm, o.load_kg}, settings.facing, edit, spread, raw,
+                          progress("following the back", 0.0, 1.0));
+    if (shows) std::fprintf(stderr, "\r                              \r");
+    if (!back) return back;
+  }
+  if (joints) layCorrections(clip->tracks, raw, edit.placed, spread);
   if (o.from_s || o.to_s) {
     const auto& t = clip->tracks.time_s;
     auto frameAt = [&](double s) {

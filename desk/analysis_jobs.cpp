@@ -53,35 +53,55 @@ Expected<Stage> runBar(const TrackJob& job, const Progress& progress) {
   return stage;
 }
 
+// Joints placed by the coach are carried, else the program looks for them. What it does not find is told in
+// the outcome.
+Expected<void> followJoints(const TrackJob& job, const std::filesystem::path& models,
+                            const ClipTracking& clip, TrackOutcome& out, const Progress& progress) {
+  const LoadedBar loaded = loadedBar(job.asked);
+  if (job.place && !clip.tracks.across())
+    return trackJoints(job.film, clip, loaded, job.asked.lift, job.asked.facing, *job.place,
+                       out.record.carried, progress);
+  auto network = BodyPointNetwork::load(models);
+  // Where nobody has said the lift and the bar's way leaves it open, the lifter's posture tells.
+  const bool open = job.asked.lift_source == LiftSource::kAssumed && !out.lift;
+  Lift likeliest = job.asked.lift;
+  if (const auto guess = open ? guessLift(clip.tracks, clip.axis, loaded) : std::nullopt)
+    likeliest = guess->lift;
+  const auto found = network ? trackFoundJoints(job.film, clip, loaded, liftsToTry(likeliest, open),
+                                                {job.asked.facing, job.body, standsWide(job.asked)}, *network,
+                                                out.record.carried, out.record.found, progress)
+                             : tl::make_unexpected(network.error());
+  if (found && open && !clip.tracks.across()) out.lift = *found;
+  if (found) return {};
+  if (found.error().remedy == Remedy::kCancelled) return tl::make_unexpected(found.error());
+  out.record.carried = {};
+  out.joints_problem = QString::fromStdString(found.error().text);
+  return {};
+}
+
 Expected<TrackOutcome> runJoints(const TrackJob& job, const std::filesystem::path& models, Stage stage,
                                  const Progress& progress) {
+  constexpr double kBack = 0.2;  // part of the work, where there is more
   TrackOutcome out = std::move(stage.outcome);
   ClipTracking& clip = stage.clip;
   out.record.version = std::string(kTrackerVersion);
   // Joints are judged by their motion, so by the clock of life; what is kept is the film's.
   playAsLived(clip.tracks.time_s, job.asked.recorded_fps);
-  if (job.place && !clip.tracks.across()) {
-    auto carried = trackJoints(job.film, clip, loadedBar(job.asked), job.asked.lift, job.asked.facing,
-                               *job.place, out.record.carried, progress);
-    if (!carried) return tl::make_unexpected(carried.error());
-    return out;
+  const bool back = !clip.tracks.across() && backOf(job.edit);
+  const bool back_alone = back && job.known && job.known->hasJoints();
+  if (back_alone) {
+    out.record.carried = job.known->carried;
+    out.record.found = job.known->found;
+  } else if (auto ok = followJoints(job, models, clip, out, partOf(progress, 0.0, back ? 1.0 - kBack : 1.0));
+             !ok) {
+    return tl::make_unexpected(ok.error());
   }
-  auto network = BodyPointNetwork::load(models);
-  // Where nobody has said the lift and the bar's way leaves it open, the lifter's posture tells.
-  const bool open = job.asked.lift_source == LiftSource::kAssumed && !out.lift;
-  Lift likeliest = job.asked.lift;
-  if (const auto guess = open ? guessLift(clip.tracks, clip.axis, loadedBar(job.asked)) : std::nullopt)
-    likeliest = guess->lift;
-  const auto found = network
-                         ? trackFoundJoints(job.film, clip, loadedBar(job.asked), liftsToTry(likeliest, open),
-                                            {job.asked.facing, job.body, standsWide(job.asked)}, *network,
-                                            out.record.carried, out.record.found, progress)
-                         : tl::make_unexpected(network.error());
-  if (found && open && !clip.tracks.across()) out.lift = *found;
-  if (found) return out;
-  if (found.error().remedy == Remedy::kCancelled) return tl::make_unexpected(found.error());
-  out.record.carried = {};
-  out.joints_problem = QString::fromStdString(found.error().text);
+  if (!back || !out.record.hasJoints()) return out;
+  const auto ok =
+      trackBack(job.film, clip, loadedBar(job.asked), job.asked.facing, job.edit, out.record.found,
+                out.record.carried, partOf(progress, back_alone ? 0.0 : 1.0 - kBack, 1.0));
+  if (!ok && ok.error().remedy == Remedy::kCancelled) return tl::make_unexpected(ok.error());
+  if (!ok) out.joints_problem = QString::fromStdString(ok.error().text);
   return out;
 }
 
@@ -93,6 +113,7 @@ TrackJob jobFor(const HouseFile& house, const SetRecord& set) {
   job.film = house.filmPath(set.clip);
   job.facts = set.clip;
   job.asked = set.edit.asked;
+  job.edit = set.edit;
   job.place = figureOf(set.edit);
   if (const auto record = house.loadRecord(set.athlete))
     if (const auto who = subjectOf(*record)) job.body = who->body;

@@ -28,6 +28,7 @@ struct TrackJob {
   ClipFacts facts;  // kept as they are, but for what the film itself tells
   Asked asked;
   std::optional<PlateSeed> seed;
+  SetEdit edit;                       // what the coach has put right
   std::optional<PlacedPoints> place;  // joints to carry; without, the program looks for a squat's itself
   std::optional<Body> body;           // the athlete's, as far as it is known
   std::shared_ptr<const TrackRecord> known;  // the bar's track when it is there already

@@ -28,11 +28,13 @@ const QColor kUnderFilm(20, 24, 24, 190);
 
 constexpr std::array kFigureJoints = {Joint::kShoulder, Joint::kHip,  Joint::kKnee,
                                       Joint::kAnkle,    Joint::kHeel, Joint::kToe};
-constexpr std::array<std::pair<Joint, Joint>, 5> kBones = {{{Joint::kShoulder, Joint::kHip},
+constexpr std::array<std::pair<Joint, Joint>, 7> kBones = {{{Joint::kShoulder, Joint::kHip},
                                                             {Joint::kHip, Joint::kKnee},
                                                             {Joint::kKnee, Joint::kAnkle},
                                                             {Joint::kAnkle, Joint::kHeel},
-                                                            {Joint::kHeel, Joint::kToe}}};
+                                                            {Joint::kHeel, Joint::kToe},
+                                                            {Joint::kPelvis, Joint::kMidBack},
+                                                            {Joint::kMidBack, Joint::kShoulder}}};
 
 // Filmed across: those of each side, and between the sides.
 constexpr std::array<std::pair<Joint, Joint>, 7> kBonesAcross = {{{Joint::kShoulder, Joint::kElbow},
@@ -266,6 +268,10 @@ std::array<std::optional<Vec2>, kJointCount> FilmView::jointsAt(std::size_t fram
     if (data_->tracks.has(static_cast<Joint>(j)) && frame < data_->tracks.joints[j].size() &&
         data_->tracks.joints[j][frame].known)
       out[j] = data_->tracks.joints[j][frame].p_px;
+  // So are the points of the back, until they are followed.
+  for (const PlacedPoints& placed : data_->set.edit.placed)
+    for (const Joint j : kBackJoints)
+      if (placed.frame == frame && !data_->tracks.has(j)) out[indexOf(j)] = placed.joints[indexOf(j)];
   return out;
 }
 

@@ -10,6 +10,8 @@ SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const 
   // Joints carried from a figure that was taken back are not shown.
   if (record.hasJoints() && (record.foundByItself() || !edit.placed.empty()))
     layCorrections(tracks, record.carried, edit.placed, record.found);
+  if (!backOf(edit))  // taken back
+    for (const Joint j : kBackJoints) tracks.joints[indexOf(j)].clear();
   auto analysis = analyse(tracks, record.axis, settingsFor(athlete, edit), builtInRuleBook());
   if (analysis && record.foundByItself() && edit.placed.empty())
     analysis->warnings.push_back(Warning::kJointsFound);

@@ -28,6 +28,7 @@
 #include "desk/theme.h"
 #include "report/wording.h"
 #include "vision/analyse_clip.h"
+#include "vision/back_carrier.h"
 
 namespace mottix {
 namespace {
@@ -124,6 +125,7 @@ void SetSheet::build() {
   key(Qt::Key_P, &SetSheet::placeFigure);
   key(Qt::Key_L, &SetSheet::pointAtPlate);
   key(Qt::Key_M, &SetSheet::drawLine);
+  key(Qt::Key_U, &SetSheet::placeBack);
   key(Qt::Key_BracketLeft, &SetSheet::beginHere);
   key(Qt::Key_BracketRight, &SetSheet::endHere);
   key(Qt::Key_X, &SetSheet::splitSets);
@@ -175,6 +177,9 @@ QWidget* SetSheet::buildFilmSide() {
                  true);
   tools->addWidget(line_);
   connect(line_, &QPushButton::clicked, this, &SetSheet::drawLine);
+  back_ = button(tr("Back · U"), tr("Put two points on the lifter's back, then follow them"), true);
+  tools->addWidget(back_);
+  connect(back_, &QPushButton::clicked, this, &SetSheet::placeBack);
   unsure_ = button(tr("Least sure · N"), tr("Go to the joint and frame where a hand would help most"), true);
   tools->addWidget(unsure_);
   connect(unsure_, &QPushButton::clicked, this, &SetSheet::askLeastSure);
@@ -644,6 +649,12 @@ void SetSheet::refresh() {
   place_->setEnabled(data_.record.has_value() && !data_.tracks.across() && !jobs_.running(data_.set.id));
   point_->setEnabled(!jobs_.running(data_.set.id));
   unsure_->setVisible(data_.tracks.hasJoints());
+  const bool side = data_.tracks.hasJoints() && !data_.tracks.across(),
+             put = backOf(data_.set.edit).has_value();
+  const bool followed = data_.tracks.has(Joint::kPelvis) || data_.tracks.has(Joint::kMidBack);
+  back_->setVisible(side && !followed);
+  back_->setEnabled(!jobs_.running(data_.set.id));
+  back_->setText(put ? tr("Follow the back · U") : tr("Back · U"));
   refreshJudged();
   refreshSaid();
   refreshNext();
@@ -1116,6 +1127,38 @@ void SetSheet::placeFigure() {
   if (jobs_.running(data_.set.id))
     return emit trouble(tr("The film is being followed; stop it first to place the figure anew."));
   film_->startPlacing();
+}
+
+void SetSheet::placeBack() {
+  if (!data_.record || !data_.analysis || !data_.tracks.hasJoints() || data_.tracks.across())
+    return emit trouble(
+        tr("The back's points go on a lifter filmed from the side whose joints are known. Place the figure "
+           "first (P)."));
+  if (jobs_.running(data_.set.id))
+    return emit trouble(tr("The film is being followed; the back's points can be placed after that."));
+  if (data_.tracks.has(Joint::kPelvis) || data_.tracks.has(Joint::kMidBack))
+    return emit trouble(tr("The back's points are followed; drag them where they are off."));
+  if (backOf(data_.set.edit)) {
+    startTracking();
+    return refresh();
+  }
+  const std::size_t frame = film_->shownFrame();
+  const JointSample *hip = data_.tracks.has(Joint::kHip) ? &data_.tracks.track(Joint::kHip)[frame] : nullptr,
+                    *shoulder = data_.tracks.has(Joint::kShoulder)
+                                    ? &data_.tracks.track(Joint::kShoulder)[frame]
+                                    : nullptr;
+  if (hip == nullptr || shoulder == nullptr || !hip->known || !shoulder->known)
+    return emit trouble(
+        tr("Hip and shoulder are not known on this frame; go to one on which the figure is drawn."));
+  SetEdit after = data_.set.edit;
+  for (const Joint j : kBackJoints)
+    placeJoint(after.placed, frame, j,
+               usualBackPoint(j, hip->p_px, shoulder->p_px, data_.analysis->body_scale.value,
+                              data_.analysis->facing == Facing::kLeft));
+  push(tr("Put two points on the back"), after);
+  emit trouble(
+      tr("Drag the two points onto the skin of the low back and of the middle of the back; then U follows "
+         "them through the film."));
 }
 
 void SetSheet::askLeastSure() {

@@ -49,6 +49,8 @@ class SetSheet : public QWidget {
 
  public slots:
   void placeFigure();
+  // Two points of the back (U): put on the shown frame; once more follows them.
+  void placeBack();
   void askLeastSure();
   void keepPointed();
   void keepFigure();
@@ -100,8 +102,8 @@ class SetSheet : public QWidget {
   QLabel* trust_ = nullptr;
   FilmView* film_ = nullptr;
   QWidget* film_tools_ = nullptr;
-  QPushButton *place_ = nullptr, *point_ = nullptr, *line_ = nullptr, *unsure_ = nullptr, *play_ = nullptr,
-              *slower_ = nullptr, *loop_ = nullptr;
+  QPushButton *place_ = nullptr, *point_ = nullptr, *line_ = nullptr, *back_ = nullptr, *unsure_ = nullptr,
+              *play_ = nullptr, *slower_ = nullptr, *loop_ = nullptr;
   void refreshPlaying();
   QLabel* moment_ = nullptr;
   RepRibbon* ribbon_ = nullptr;

@@ -7,6 +7,8 @@
 #include <opencv2/core.hpp>
 
 #include "core/motion/camera_shake.h"
+#include "core/motion/joint_corrections.h"
+#include "vision/back_carrier.h"
 #include "vision/bar_ends.h"
 #include "vision/camera_follower.h"
 #include "vision/upright_finder.h"
@@ -230,6 +232,34 @@ Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking
       track[i].p_px = toPictureMoved(clip.tracks, i, track[i].p_px / part);
       track[i].sd_px /= part;
     }
+  return {};
+}
+
+Expected<void> trackBack(const std::filesystem::path& path, const ClipTracking& clip, const LoadedBar& loaded,
+                         Facing facing, const SetEdit& edit, const FoundSpread& found, JointTracks& raw,
+                         const Progress& progress) {
+  auto back = backOf(edit);
+  if (!back) return {};
+  ClipTracks laid = clip.tracks;
+  layCorrections(laid, raw, edit.placed, found);
+  laid = steadied(laid);
+  facing = facingOf(laid, facing);
+  const auto camera = estimateCamera(laid, clip.axis, loaded, facing);
+  if (!camera) return tl::make_unexpected(camera.error());
+  auto film = Film::open(path);
+  if (!film) return tl::make_unexpected(film.error());
+  film->steadyBy(clip.tracks.shake);
+  for (auto& p : back->joints)
+    if (p) p = toReference(clip.tracks, back->frame, *p);
+  const BackInput input{&laid, *back, camera->camera.mmPerPx(0.0), facing == Facing::kLeft};
+  auto carried = carryBack(*film, input, progress);
+  if (!carried) return tl::make_unexpected(carried.error());
+  for (const Joint j : kBackJoints) {
+    JointTrack& track = (*carried)[indexOf(j)];
+    for (std::size_t f = 0; f < track.size(); ++f)
+      if (track[f].known) track[f].p_px = toPictureMoved(clip.tracks, f, track[f].p_px);
+    raw[indexOf(j)] = std::move(track);
+  }
   return {};
 }
 

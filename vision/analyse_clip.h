@@ -16,7 +16,8 @@ namespace mottix {
 
 // Name and version of the trackers, kept beside stored tracks.
 inline constexpr std::string_view kTrackerVersion =
-    "disc-outline/6 sleeve-end/1 far-plate/2 bar-ends/2 shake/2 uprights/1 leg-flow/5 seen-joints/3 across-joints/1";
+    "disc-outline/6 sleeve-end/1 far-plate/2 bar-ends/2 shake/2 uprights/1 leg-flow/5 seen-joints/3 "
+    "across-joints/1";
 // Beside tracks of which only the bar has been followed so far.
 inline constexpr std::string_view kBarTrackerVersion =
     "disc-outline/6 sleeve-end/1 far-plate/2 bar-ends/2 shake/2 uprights/1";
@@ -45,5 +46,11 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
 Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking& clip,
                            const LoadedBar& loaded, Lift lift, Facing facing, const PlacedPoints& first,
                            JointTracks& raw, const Progress& progress = {});
+
+// Carries the points of the back that were placed (backOf) through a clip whose joints are known: adds them
+// to `raw`. `placed` and `found` as for layCorrections.
+Expected<void> trackBack(const std::filesystem::path& path, const ClipTracking& clip, const LoadedBar& loaded,
+                         Facing facing, const SetEdit& edit, const FoundSpread& found, JointTracks& raw,
+                         const Progress& progress = {});
 
 }  // namespace mottix

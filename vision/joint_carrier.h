@@ -30,6 +30,10 @@ namespace mottix {
 
 // Called now and then with the part done (0..1); false asks to stop, which ends in Remedy::kCancelled.
 using Progress = std::function<bool(double)>;
+// The same for a part of a longer work.
+inline Progress partOf(const Progress& progress, double from, double to) {
+  return [&progress, from, to](double p) { return !progress || progress(from + (to - from) * p); };
+}
 
 // How the lifter has the bar; one who lies under it has the shoulder on the bench.
 enum class Hold { kOnBack, kInHands, kLying };

@@ -99,10 +99,6 @@ Expected<std::vector<std::pair<Look, BodyPoints>>> readBodies(
 
 using SquareAt = std::function<BodySquare(const BarSample&)>;
 
-Progress partOf(const Progress& progress, double from, double to) {
-  return [&progress, from, to](double p) { return !progress || progress(from + (to - from) * p); };
-}
-
 // A network that does not see somebody half behind a plate in one square may in another: side and height of
 // the middle against the first one's.
 struct Framing {

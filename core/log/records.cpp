@@ -56,6 +56,15 @@ std::optional<PlacedPoints> figureOf(const SetEdit& edit) {
   return first;
 }
 
+std::optional<PlacedPoints> backOf(const SetEdit& edit) {
+  for (const PlacedPoints& placed : edit.placed) {
+    PlacedPoints back{placed.frame, {}};
+    for (const Joint j : kBackJoints) back.joints[indexOf(j)] = placed.joints[indexOf(j)];
+    if (back.joints != decltype(back.joints){}) return back;
+  }
+  return std::nullopt;
+}
+
 std::optional<FitSubject> subjectOf(const AthleteRecord& record) {
   if (!record.body) return std::nullopt;
   FitSubject who;

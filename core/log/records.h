@@ -174,6 +174,9 @@ struct TrackRecord {
 // only a correction of joints that the program found.
 std::optional<PlacedPoints> figureOf(const SetEdit& edit);
 
+// The two points of the back as the coach first put them; they are carried from there.
+std::optional<PlacedPoints> backOf(const SetEdit& edit);
+
 // How a set of this athlete is to be analysed, the coach's overruling included.
 AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit);
 

@@ -336,7 +336,8 @@ std::optional<SuggestedCorrection> suggestCorrection(const ClipTracks& tracks, c
   std::vector<Spot> spots;
   auto add = [&](std::size_t frame) {
     for (std::size_t j = 0; j < kJointCount; ++j)
-      if (const Spot at{frame, static_cast<Joint>(j)}; errors.known(at)) spots.push_back(at);
+      if (const Spot at{frame, static_cast<Joint>(j)}; errors.known(at) && !isOfBack(at.joint))
+        spots.push_back(at);
   };
   std::vector<const Rep*> middle_first;
   for (std::size_t i = 0; i < reps.size(); ++i) {

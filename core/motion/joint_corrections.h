@@ -44,7 +44,8 @@ JointTracks drawCarried(const ClipTracks& tracks, const JointTracks& carried, co
 
 // Where the coach's hand would help most: of the frames on which a set is judged (turns, starts, and half way
 // between), the joint that would make all joints there surest if it were put right. Joints placed within a
-// quarter of a second and those `locked` are left in peace. Nothing when none is clearly less sure than the
+// quarter of a second, those `locked` and the points of the back, on which no other joint hangs, are left in
+// peace. Nothing when none is clearly less sure than the
 // hand.
 struct SuggestedCorrection {
   std::size_t frame = 0;

@@ -65,6 +65,10 @@ constexpr std::size_t indexOf(Joint joint) {
 constexpr std::string_view nameOf(Joint joint) {
   return kJointNames[indexOf(joint)];
 }
+inline constexpr std::array kBackJoints = {Joint::kPelvis, Joint::kMidBack};
+constexpr bool isOfBack(Joint joint) {
+  return joint == Joint::kPelvis || joint == Joint::kMidBack;
+}
 constexpr bool isOnRight(Joint joint) {
   return joint >= Joint::kRightHip;
 }

@@ -64,11 +64,6 @@ Facing facingFromFeet(const Vec2& heel_px, const Vec2& toe_px) {
   return toe_px.x() >= heel_px.x() ? Facing::kRight : Facing::kLeft;
 }
 
-namespace {
-
-// A phone drops a few pictures in a row at most.
-constexpr double kLongestStep_s = 1.0;
-
 Facing facingOf(const ClipTracks& tracks, Facing asked) {
   if (asked != Facing::kUnknown) return asked;
   if (!tracks.has(Joint::kHeel) || !tracks.has(Joint::kToe)) return Facing::kUnknown;
@@ -78,6 +73,11 @@ Facing facingOf(const ClipTracks& tracks, Facing asked) {
   }
   return Facing::kUnknown;
 }
+
+namespace {
+
+// A phone drops a few pictures in a row at most.
+constexpr double kLongestStep_s = 1.0;
 
 // Filmed across and not said: as the feet look, else from the front.
 View viewOf(const ClipTracks& tracks, View asked, const SideCamera& camera) {

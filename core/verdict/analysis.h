@@ -112,5 +112,7 @@ std::optional<LiftGuess> guessLift(const ClipTracks& tracks, const std::optional
                                    const LoadedBar& bar);
 
 Facing facingFromFeet(const Vec2& heel_px, const Vec2& toe_px);
+// As asked, or as the feet of the tracks point.
+Facing facingOf(const ClipTracks& tracks, Facing asked);
 
 }  // namespace mottix
