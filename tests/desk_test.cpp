@@ -929,6 +929,48 @@ TEST_F(Desk, AFilmIsMeasuredWithoutAHandAndADragMakesItSurer) {
   EXPECT_NEAR(hip().sd_px, found.sd_px, 1e-6);
 }
 
+// Two points are put on the back by a key, dragged onto the skin, and followed by the same key; undo takes
+// them back and the house keeps them.
+TEST_F(Desk, TwoPointsOfTheBackArePlacedFollowedAndKept) {
+  const SetId id = placedSheet();
+  SetSheet& sheet = window->sheet();
+  FilmView& view = sheet.film();
+  ASSERT_TRUE(sheet.data().tracks.has(Joint::kHip));
+  QTest::keyClick(&view, Qt::Key_U);
+  const auto put = backOf(sheet.data().set.edit);
+  ASSERT_TRUE(put) << window->notice().toStdString();
+  EXPECT_EQ(put->frame, view.shownFrame());
+  EXPECT_FALSE(window->jobs().running(id)) << "the coach puts them right first";
+  const auto& px = truth["frames"][put->frame]["joints"]["back_middle"]["px"];
+  drag(view, view.toWidget(*put->joints[indexOf(Joint::kMidBack)]), view.toWidget(Vec2(px[0], px[1])));
+  EXPECT_LT((*backOf(sheet.data().set.edit)->joints[indexOf(Joint::kMidBack)] - Vec2(px[0], px[1])).norm(),
+            2.0);
+  EXPECT_FALSE(sheet.data().tracks.has(Joint::kMidBack));
+
+  QTest::keyClick(&view, Qt::Key_U);
+  EXPECT_TRUE(window->jobs().running(id));
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  ASSERT_TRUE(sheet.data().tracks.has(Joint::kPelvis)) << window->notice().toStdString();
+  const std::size_t turn = sheet.data().analysis->reps.front().turn_frame;
+  const JointSample middle = sheet.data().tracks.track(Joint::kMidBack)[turn];
+  const auto& there = truth["frames"][turn]["joints"]["back_middle"]["px"];
+  EXPECT_LT((middle.p_px - Vec2(there[0], there[1])).norm(), 3.0 * middle.sd_px);
+  QTest::keyClick(&view, Qt::Key_U);
+  EXPECT_FALSE(window->jobs().running(id));
+  EXPECT_TRUE(window->notice().contains(QStringLiteral("drag them")));
+  QTest::keySequence(window.get(), QKeySequence::Undo);
+  QTest::keySequence(window.get(), QKeySequence::Undo);
+  EXPECT_FALSE(backOf(sheet.data().set.edit));
+  EXPECT_FALSE(sheet.data().tracks.has(Joint::kMidBack));
+  QTest::keySequence(window.get(), QKeySequence::Redo);
+  QTest::keySequence(window.get(), QKeySequence::Redo);
+  EXPECT_TRUE(sheet.data().tracks.has(Joint::kMidBack)) << "without being followed again";
+
+  reopen();
+  openByKey(id);
+  EXPECT_TRUE(window->sheet().data().tracks.has(Joint::kMidBack));
+}
+
 TEST_F(Desk, TheLeastSureJointsAreOfferedOneAfterAnotherByKeyboard) {
   reopen(MOTTIX_MODELS);
   openByKey(droppedAndFollowed());

@@ -333,29 +333,33 @@ Expected<FoundOnFilm> findPulling(Film& film, const ClipTracks& tracks, const Cl
   seen.set_up_bar_px = low.p_px;
   seen.wide_stance = lifter.wide_stance;
   // A folded lifter reaches much further back from the bar than forward, which tells the way when the feet do
-  // not.
+  // not. Where the two contradict each other the feet were misread, and nothing else of them is believed.
   std::optional<SideCamera> camera;
+  Facing by_outline = Facing::kUnknown;
   double farthest_m = kHipsBehind_m;
   for (const Facing way : {Facing::kRight, Facing::kLeft}) {
-    if (out.facing != Facing::kUnknown && out.facing != way) continue;
+    if (lifter.facing != Facing::kUnknown && lifter.facing != way) continue;
     const auto tried = estimateCamera(tracks, clip.axis, loaded, way);
     if (!tried) return tl::make_unexpected(tried.error());
     const auto hindmost = seeHindmost(film, tracks, reps, at, kSetUp_s, tried->camera);
     if (!hindmost) return tl::make_unexpected(hindmost.error());
-    if (out.facing == way) {
+    const double behind_m = *hindmost ? (tried->camera.barBody(low.p_px) -
+                                         tried->camera.toBody(**hindmost, lateralPrior(Joint::kHip).value))
+                                            .x()
+                                      : 0.0;
+    const bool farthest = behind_m >= farthest_m;
+    if (farthest) {
+      farthest_m = behind_m;
+      by_outline = way;
+    }
+    if (out.facing == way || (out.facing == Facing::kUnknown && farthest)) {
       camera = tried->camera;
       seen.hindmost_px = *hindmost;
-      break;
     }
-    if (!*hindmost) continue;
-    const double behind_m =
-        (tried->camera.barBody(low.p_px) - tried->camera.toBody(**hindmost, lateralPrior(Joint::kHip).value))
-            .x();
-    if (behind_m < farthest_m) continue;
-    farthest_m = behind_m;
-    camera = tried->camera;
-    seen.hindmost_px = *hindmost;
   }
+  if (lifter.facing == Facing::kUnknown && out.facing != Facing::kUnknown && by_outline != Facing::kUnknown &&
+      by_outline != out.facing)
+    camera.reset();
   if (!camera)
     return fail(
         Remedy::kMarkByHand,
