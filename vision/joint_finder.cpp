@@ -11,6 +11,7 @@
 #include "core/motion/across_joints.h"
 #include "core/motion/camera_shake.h"
 #include "core/motion/joint_corrections.h"
+#include "core/motion/seen_body.h"
 #include "vision/back_outline.h"
 
 namespace mottix {
@@ -117,10 +118,13 @@ SquareAt framed(const SquareAt& square, const Framing& framing) {
   };
 }
 
+// How likely a body as it was read is, from what is known of it otherwise: 0..1.
+using LikelyBody = std::function<double(const BodyPoints&)>;
+
 // The first in which the network is `sure_enough` of somebody, or the one in which it is surest.
 Expected<Framing> chooseFraming(Film& film, const ClipTracks& tracks, std::vector<Look> looks,
-                                const SquareAt& square, double sure_enough, BodyPointNetwork& network,
-                                const Progress& progress) {
+                                const SquareAt& square, double sure_enough, const LikelyBody& likely,
+                                BodyPointNetwork& network, const Progress& progress) {
   constexpr std::size_t kTried = 3;
   keepSpread(looks, kTried);
   Framing best;
@@ -131,7 +135,8 @@ Expected<Framing> chooseFraming(Film& film, const ClipTracks& tracks, std::vecto
                                    partOf(progress, from, from + 1.0 / kFramings.size()));
     if (!bodies) return tl::make_unexpected(bodies.error());
     double sure = 0.0;
-    for (const auto& [look, points] : *bodies) sure += points.presence / static_cast<double>(looks.size());
+    for (const auto& [look, points] : *bodies)
+      sure += points.presence * likely(points) / static_cast<double>(looks.size());
     if (sure <= surest) continue;
     surest = sure;
     best = kFramings[i];
@@ -167,8 +172,9 @@ Expected<FoundOnFilm> findStanding(Film& film, const ClipTracks& tracks, const C
   std::vector<Look> standing;
   std::copy_if(looks.begin(), looks.end(), std::back_inserter(standing),
                [](const Look& look) { return look.standing; });
-  const auto framing = chooseFraming(film, tracks, standing, square, kLeastPresence, network,
-                                     partOf(progress, 0.0, kChoosing));
+  const auto framing = chooseFraming(
+      film, tracks, standing, square, kLeastPresence, [](const BodyPoints&) { return 1.0; }, network,
+      partOf(progress, 0.0, kChoosing));
   if (!framing) return tl::make_unexpected(framing.error());
   const auto bodies =
       readBodies(film, tracks, looks, framed(square, *framing), network, partOf(progress, kChoosing, 1.0));
@@ -290,6 +296,7 @@ Expected<FoundOnFilm> findPulling(Film& film, const ClipTracks& tracks, const Cl
   constexpr double kHeldPlay = 0.06;  // of the plate's radius: 1.4 cm, still at lock-out
   constexpr double kSameHeight = 0.05, kSamePlace = 0.08;
   constexpr double kHeldRead = 0.7;      // part of the work
+  constexpr double kAnklePlay = 0.08;    // of the height: the far foot lies 4 % higher in the picture
   constexpr double kHipsBehind_m = 0.4;  // a head in front of the bar is not so far from it
   auto at = [&](double t) {
     const auto it = std::lower_bound(tracks.time_s.begin(), tracks.time_s.end(), t);
@@ -316,8 +323,17 @@ Expected<FoundOnFilm> findPulling(Film& film, const ClipTracks& tracks, const Cl
   const BodySquare at_bar{Vec2(low.p_px.x(), low.p_px.y() + low.radius_px - 0.5 * tall_px), kRoom * tall_px,
                           0.0};
   const auto square = [=](const BarSample&) { return at_bar; };
-  const auto framing =
-      chooseFraming(film, tracks, held, square, kBehindPlate, network, partOf(progress, 0.0, kChoosing));
+  // Plates stand on the floor before the pull, so the ankles' height is known: in too large a square a
+  // network is sure of a dwarf.
+  const double ankle_px = low.p_px.y() + low.radius_px - kAnkleOfHeight * height_px;
+  const LikelyBody onFloor = [&](const BodyPoints& body) {
+    const double y = 0.5 * (body.at(Joint::kAnkle, BodySide::kLeft).p_px.y() +
+                            body.at(Joint::kAnkle, BodySide::kRight).p_px.y());
+    const double off = (y - ankle_px) / (kAnklePlay * height_px);
+    return std::exp(-0.5 * off * off);
+  };
+  const auto framing = chooseFraming(film, tracks, held, square, kBehindPlate, onFloor, network,
+                                     partOf(progress, 0.0, kChoosing));
   if (!framing) return tl::make_unexpected(framing.error());
   const auto high = readBodies(film, tracks, held, framed(square, *framing), network,
                                partOf(progress, kChoosing, kHeldRead));
