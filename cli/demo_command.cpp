@@ -83,6 +83,11 @@ constexpr std::size_t kTriesSetups = 1;  // Odd Halvard Brekke
 Expected<void> addSet(HouseFile& house, const DemoSet& plan, AthleteId athlete_id, const Athlete& athlete,
                       const fs::path& footage) {
   const fs::path film = footage / plan.clip;
+  if (std::error_code ec; !fs::exists(film, ec)) {
+    std::fprintf(stderr, "mottix-cli: note: “%s” is not in “%s”; its set is left out.\n", plan.clip,
+                 footage.string().c_str());
+    return {};
+  }
   std::printf("%s\n", plan.clip);
   std::fflush(stdout);
   SetRecord set;

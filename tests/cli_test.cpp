@@ -326,13 +326,22 @@ TEST_F(CommandLine, ALifterOfAGivenBodyIsFilmed) {
 TEST_F(CommandLine, TheDemoHouseHasSixBodiesFromTapeAndFilm) {
   using namespace mottix;
   const fs::path house = folder / "demo.mottix", source = fs::path(MOTTIX_SOURCE_DIR) / "demo";
-  const Ran ran = run("demo " + house.string() + " --footage " + (source / "footage").string() +
-                      " --athletes " + (source / "athletes").string());
+  // The smaller half of the footage: the rest is left out, and said.
+  const fs::path some = folder / "footage";
+  fs::create_directories(some);
+  for (const auto& file : fs::directory_iterator(source / "footage"))
+    if (file.path().filename().string().starts_with("skarn_"))
+      fs::create_symlink(file.path(), some / file.path().filename());
+  const Ran ran = run("demo " + house.string() + " --footage " + some.string() + " --athletes " +
+                      (source / "athletes").string());
   ASSERT_EQ(ran.code, 0) << ran.err;
+  EXPECT_NE(ran.err.find("deadlift_side_good.mp4"), std::string::npos);
+  EXPECT_EQ(ran.err.find("skarn_"), std::string::npos);
   auto opened = HouseFile::open(house);
   ASSERT_TRUE(opened);
   const auto athletes = *opened->athletes();
   ASSERT_EQ(athletes.size(), 6u);
+  EXPECT_EQ(opened->sets()->size(), 4u);
   int by_film = 0, sore = 0, tried = 0;
   for (const Athlete& a : athletes) {
     const AthleteRecord r = *opened->loadRecord(a.id);
@@ -344,7 +353,7 @@ TEST_F(CommandLine, TheDemoHouseHasSixBodiesFromTapeAndFilm) {
     if (a.worstPain() >= kComplaintThatCounts) ++sore;
     if (r.setups.size() >= 2) ++tried;
   }
-  EXPECT_GE(by_film, 9);
+  EXPECT_GE(by_film, 3);
   EXPECT_EQ(sore, 1);
   EXPECT_EQ(tried, 1);
 

@@ -286,6 +286,8 @@ std::optional<DiscOutline> searchDisc(const cv::Mat& gray, const DiscOutline& gu
 
 std::optional<DiscOutline> searchDiscAround(const cv::Mat& gray, Vec2 point_px, double min_radius_px,
                                             double max_radius_px) {
+  // A hand that points at the middle of a plate is within a third of its radius; own allowance.
+  constexpr double kBesideOfRadius = 0.33;
   std::optional<DiscOutline> best;
   double best_score = 0.3;
   for (double r = min_radius_px; r <= max_radius_px; r *= 1.04) {
@@ -296,6 +298,7 @@ std::optional<DiscOutline> searchDiscAround(const cv::Mat& gray, Vec2 point_px, 
     if (!found) continue;
     const auto fit = fitDiscOutline(gray, *found, 0.06 * r + 2.0, DiscShape::kFree);
     if (!fit || !fit->convincing()) continue;
+    if ((fit->outline.centre_px - point_px).norm() > kBesideOfRadius * fit->outline.radius_px) continue;
     // Of concentric circles the outer one is the plate: a larger radius wins at like support.
     const double score = fit->support * std::sqrt(fit->outline.radius_px / max_radius_px);
     if (score > best_score) {

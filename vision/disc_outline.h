@@ -59,7 +59,8 @@ double outlineContrast(const cv::Mat& gray, const DiscOutline& outline, int stri
 // Best place for an outline of the guess's size within ±window_px; nothing when no place stands out.
 std::optional<DiscOutline> searchDisc(const cv::Mat& gray, const DiscOutline& guess, double window_px);
 
-// Best disc whose face contains or nearly contains `point_px`, of any radius between the two.
+// Best disc whose middle is about at `point_px` (within a third of its radius), of any radius between the
+// two.
 std::optional<DiscOutline> searchDiscAround(const cv::Mat& gray, Vec2 point_px, double min_radius_px,
                                             double max_radius_px);
 

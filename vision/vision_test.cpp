@@ -450,6 +450,39 @@ TEST_F(OnFilm, JointsAreFoundByThemselvesNearWhereTheyAre) {
   EXPECT_EQ(stopped.error().remedy, Remedy::kCancelled);
 }
 
+// Two lift side by side, one of them the other's mirror and 0.7 s later: whose bar is pointed at is the
+// lifter, bar and joints.
+TEST_F(OnFilm, OfTwoLiftersTheOneWhoseBarIsPointedAtIsFound) {
+  const fs::path both = folder / "both.mp4";
+  const std::string join =
+      "ffmpeg -v error -y -i " + film.string() + " -i " + film.string() +
+      " -filter_complex '[1:v]hflip,tpad=start_mode=clone:start_duration=0.7[m];[0:v][m]hstack=shortest=1' "
+      "-r 30 " +
+      both.string();
+  ASSERT_EQ(std::system(join.c_str()), 0);
+  auto network = BodyPointNetwork::load(MOTTIX_MODELS);
+  ASSERT_TRUE(network) << network.error().text;
+  const bool left = truth["view"].get<std::string>().find("left") != std::string::npos;
+  auto inBoth = [](const Vec2& p, bool mirrored) { return mirrored ? Vec2(1280.0 - p.x(), p.y()) : p; };
+  for (const bool mirrored : {false, true}) {
+    TrackSettings settings;
+    settings.seed = PlateSeed{0, inBoth(point(truth["frames"][0]["plate_near"]), mirrored), 0.0};
+    const auto clip = trackBar(both, settings);
+    ASSERT_TRUE(clip) << clip.error().text;
+    const auto found = findJoints(both, *clip, {}, Lift::kSquat, {}, *network);
+    ASSERT_TRUE(found) << found.error().text;
+    EXPECT_EQ(found->facing, left != mirrored ? Facing::kLeft : Facing::kRight);
+    const std::size_t at = found->joints.points.frame, later = mirrored ? std::min<std::size_t>(at, 21) : 0;
+    const auto& frame = truth["frames"][at - later]["joints"];
+    for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kShoulder}) {
+      const Vec2 truly = inBoth(point(frame[(left ? "left_" : "right_") + std::string(nameOf(j))]), mirrored);
+      EXPECT_LT((*found->joints.points.joints[indexOf(j)] - truly).norm(),
+                3.0 * found->joints.spread.sd_px(j))
+          << nameOf(j);
+    }
+  }
+}
+
 // Lying on a bench, whichever way: read turned upright, and followed as somebody who stays where he lies.
 TEST_F(OnFilm, ALyingLiftersJointsAreFoundByThemselves) {
   auto network = BodyPointNetwork::load(MOTTIX_MODELS);
