@@ -1,5 +1,7 @@
 #include "desk/set_analysis.h"
 
+#include <algorithm>
+
 #include "core/motion/joint_corrections.h"
 
 namespace mottix {
@@ -13,8 +15,12 @@ SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const 
   if (!backOf(edit))  // taken back
     for (const Joint j : kBackJoints) tracks.joints[indexOf(j)].clear();
   auto analysis = analyse(tracks, record.axis, settingsFor(athlete, edit), builtInRuleBook());
-  if (analysis && record.foundByItself() && edit.placed.empty())
-    analysis->warnings.push_back(Warning::kJointsFound);
+  const bool put_right = std::any_of(edit.placed.begin(), edit.placed.end(), [](const PlacedPoints& p) {
+    for (std::size_t j = 0; j < kJointCount; ++j)
+      if (p.joints[j] && !isOfBack(static_cast<Joint>(j))) return true;
+    return false;
+  });
+  if (analysis && record.foundByItself() && !put_right) analysis->warnings.push_back(Warning::kJointsFound);
   if (analysis && record.two_plates) analysis->warnings.push_back(Warning::kTwoPlates);
   return {std::move(tracks), std::move(analysis)};
 }

@@ -654,7 +654,7 @@ void SetSheet::refresh() {
   const bool followed = data_.tracks.has(Joint::kPelvis) || data_.tracks.has(Joint::kMidBack);
   back_->setVisible(side && !followed);
   back_->setEnabled(!jobs_.running(data_.set.id));
-  back_->setText(put ? tr("Follow the back · U") : tr("Back · U"));
+  back_->setText(put ? tr("Follow · U") : tr("Back · U"));
   refreshJudged();
   refreshSaid();
   refreshNext();
