@@ -868,6 +868,9 @@ void FitView::toggleFilm() {
   if (!tracks || !*tracks) return emit trouble(tr("The film has not been followed yet."));
   const auto found = analyseSet(**tracks, desk_.record().athlete, film_set_->edit);
   if (!found.analysis) return emit trouble(QString::fromStdString(found.analysis.error().text));
+  if (found.tracks.across())
+    return emit trouble(
+        tr("The figure is laid over a film from the side; this one is from the front or the rear."));
   if (film_frame_ == 0) film_frame_ = found.analysis->reps.front().turn_frame;
   const SideCamera& camera = found.analysis->camera;
   auto at = [&](Joint j) -> std::optional<Vec2> {

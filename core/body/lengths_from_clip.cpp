@@ -88,6 +88,8 @@ double placement_px(const ClipTracks& tracks, Joint j, const std::vector<std::si
 Expected<ClipLengths> estimateLengths(const ClipTracks& tracks, const SideCamera& camera,
                                       const SideCameraErrors& errors, const std::vector<Rep>& reps,
                                       std::optional<double> height_m, Sex sex) {
+  if (tracks.across())
+    return fail(Remedy::kFilmAgain, "Lengths do not show from the front or the rear. Film from the side.");
   if (!tracks.has(Joint::kHip) || !tracks.has(Joint::kKnee) || !tracks.has(Joint::kAnkle) ||
       !tracks.has(Joint::kShoulder))
     return fail(Remedy::kMarkByHand, "Place ankle, knee, hip and shoulder on this film first.");

@@ -103,6 +103,9 @@ TEST(LengthsFromClip, SayWhyThereAreNone) {
   const auto refused = estimateLengths(f.clip.tracks, oblique, {}, f.reps);
   ASSERT_FALSE(refused);
   EXPECT_NE(refused.error().text.find("14"), std::string::npos) << refused.error().text;
+  ClipTracks across = f.clip.tracks;
+  across.ends = {across.bar, across.bar};
+  EXPECT_EQ(estimateLengths(across, f.clip.camera, {}, f.reps).error().remedy, Remedy::kFilmAgain);
   f.clip.tracks.joints[indexOf(Joint::kKnee)].clear();
   EXPECT_EQ(estimateLengths(f.clip.tracks, f.clip.camera, {}, f.reps).error().remedy, Remedy::kMarkByHand);
 }

@@ -140,6 +140,24 @@ TEST(LayCorrections, WhatWasFoundTogetherIsWrongTogether) {
 
 // Errors drawn as the model says, put right at a few places by a hand that misses as much as it says: about
 // 68 % of all coordinates lie within one stated standard deviation.
+TEST(LayCorrections, FilmedAcrossAJointIsPutRightByItself) {
+  Scene s;
+  s.tracks.ends = {s.tracks.bar, s.tracks.bar};
+  s.put(Joint::kRightKnee, {520, 470}, 5.0);
+  FoundSpread found = foundTogether(8.0, 0.0);
+  found.set(Joint::kRightKnee, Joint::kRightKnee, 64.0 * Eigen::Matrix2d::Identity());
+  std::vector<PlacedPoints> placed;
+  placeJoint(placed, 90, Joint::kAnkle, {412, 600});
+  placeJoint(placed, 90, Joint::kRightKnee, {512, 474});
+  s.laid(Joint::kAnkle, placed, found);
+  EXPECT_LT((s.tracks.track(Joint::kRightKnee)[90].p_px - Vec2(512, 474)).norm(), 1e-3);
+  EXPECT_GT((s.tracks.track(Joint::kRightKnee)[150].p_px - Vec2(520, 470)).norm(), 4.0)
+      << "the next turn, too";
+  EXPECT_LT(s.tracks.track(Joint::kRightKnee)[150].sd_px, s.tracks.track(Joint::kKnee)[150].sd_px);
+  for (std::size_t f = 0; f < s.tracks.frameCount(); ++f)
+    EXPECT_EQ(s.tracks.track(Joint::kKnee)[f].p_px, Vec2(430, 470)) << "no shank turns in the picture";
+}
+
 TEST(LayCorrections, TheStatedErrorIsTheTrueOne) {
   std::mt19937 random(5);
   std::normal_distribution<> normal;

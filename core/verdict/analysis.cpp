@@ -65,7 +65,7 @@ Facing facingFromFeet(const Vec2& heel_px, const Vec2& toe_px) {
 }
 
 Facing facingOf(const ClipTracks& tracks, Facing asked) {
-  if (asked != Facing::kUnknown) return asked;
+  if (asked != Facing::kUnknown || tracks.across()) return asked;
   if (!tracks.has(Joint::kHeel) || !tracks.has(Joint::kToe)) return Facing::kUnknown;
   for (std::size_t i = 0; i < tracks.frameCount(); ++i) {
     const JointSample &heel = tracks.track(Joint::kHeel)[i], &toe = tracks.track(Joint::kToe)[i];
