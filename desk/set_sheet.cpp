@@ -1241,10 +1241,9 @@ void SetSheet::confirmView() {
   SetEdit after = data_.set.edit;
   Asked& asked = after.asked;
   if (data_.tracks.across()) {
-    const View now = asked.view == View::kUnknown ? View::kUnknown : data_.analysis->view;
-    asked.view = now == View::kUnknown ? data_.analysis->view
-                 : now == View::kFront ? View::kRear
-                                       : View::kFront;
+    asked.view = asked.view == View::kUnknown ? data_.analysis->view
+                 : asked.view == View::kFront ? View::kRear
+                                              : View::kFront;
   } else if (asked.view == View::kUnknown && data_.analysis->facing != Facing::kUnknown) {
     asked.view = View::kSide;
     asked.facing = data_.analysis->facing;
