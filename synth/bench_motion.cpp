@@ -3,6 +3,8 @@
 #include <cassert>
 #include <cmath>
 #include <numbers>
+
+#include <Eigen/Geometry>
 #include <string>
 
 namespace mottix {
@@ -28,6 +30,8 @@ Expected<void> BenchPlan::validate() const {
     for (const double size :
          {r.touch_off_m, r.sinks_m, r.seat_up_m, r.foot_slides_m, r.head_up_m, r.shoulders_roll_m})
       if (!(size >= 0.0 && size <= 0.15)) return bad("a planted fault must lie between 0 and 0.15 m.");
+    for (const double turn : {r.elbows_out_deg, r.wrists_bend_deg})
+      if (!(turn >= 0.0 && turn <= 60.0)) return bad("elbows and wrists turn by 0 to 60 degrees.");
     if (!(r.descent_s >= 0.4 && r.descent_s <= 8.0 && r.ascent_s >= 0.4 && r.ascent_s <= 10.0))
       return bad("descent_s and ascent_s must lie between 0.4 and 8 or 10 s.");
   }
@@ -66,7 +70,8 @@ LiftPose BenchMotion::at(double time_s) const {
   const Vec3 shoulder = shoulder_m();
   LiftPose pose;
   pose.bar = Vec3(top_.x(), top_.y(), 0.0);
-  double seat_up = 0.0, slides = 0.0, head_up = 0.0, rolls = 0.0;
+  constexpr double kDeg = std::numbers::pi / 180.0;
+  double seat_up = 0.0, slides = 0.0, head_up = 0.0, rolls = 0.0, elbows_out = 0.0, wrists_bend = 0.0;
   for (std::size_t r = 0; r < events_.size(); ++r) {
     const RepEvents& e = events_[r];
     if (time_s < e.start_s || time_s > e.end_s) continue;
@@ -84,6 +89,8 @@ LiftPose BenchMotion::at(double time_s) const {
     // Shoulders that roll are off the bench before the bar is locked out and back on it when it comes down
     // again.
     rolls = plan.shoulders_roll_m * std::pow(std::sin(std::numbers::pi * std::pow(1.0 - drop, 3)), 2);
+    elbows_out = kDeg * plan.elbows_out_deg * drop;
+    wrists_bend = kDeg * plan.wrists_bend_deg * drop;
     if (!rising) continue;
     const double bump = std::pow(std::sin(std::numbers::pi * up), 2);
     pose.bar_slope = -plan.right_lags_m * bump / (2.0 * plan_.grip_half_m);
@@ -108,9 +115,13 @@ LiftPose BenchMotion::at(double time_s) const {
         hingeBetween(side->joint[indexOf(Joint::kAnkle)], hip, b.shank_m(), b.thigh_m(), {0.4, 1.0, 0.5}));
     set(Joint::kShoulder, rolled);
     set(Joint::kEar, ear);
-    const Vec3 wrist(pose.bar.x(), pose.bar.y() + slope * plan_.grip_half_m - kPalm_m, plan_.grip_half_m);
+    const Vec3 wrist(pose.bar.x() - kPalm_m * std::sin(wrists_bend),
+                     pose.bar.y() + slope * plan_.grip_half_m - kPalm_m * std::cos(wrists_bend),
+                     plan_.grip_half_m);
     set(Joint::kWrist, wrist);
-    set(Joint::kElbow, hingeBetween(rolled, wrist, b.upperArm_m(), b.forearm_m(), {0.8, -0.6, 0.8}));
+    // Turned away from the feet, the elbow goes out.
+    const Vec3 toward = Eigen::AngleAxisd(-elbows_out, (wrist - rolled).normalized()) * Vec3(0.8, -0.6, 0.8);
+    set(Joint::kElbow, hingeBetween(rolled, wrist, b.upperArm_m(), b.forearm_m(), toward));
   }
   pose.left = mirrored(pose.left);
   pose.trunk_lean_deg = -std::atan2(hip.x() - rolled.x(), rolled.y() - hip.y()) * 180.0 / std::numbers::pi;

@@ -16,6 +16,8 @@ struct PressPlan {
   double foot_slides_m = 0.0;  // planted: toward the head, on the way up
   double head_up_m = 0.0;      // planted: off the bench, on the way up
   double shoulders_roll_m = 0.0;  // planted: off the bench, toward lock-out
+  double elbows_out_deg = 0.0;    // planted: about the line from shoulder to wrist, with the bar on the chest
+  double wrists_bend_deg = 0.0;   // planted: back toward the head, with the bar on the chest
   double descent_s = 1.3;
   double ascent_s = 1.1;
 };

@@ -105,6 +105,10 @@ constexpr std::array kKinds = {
                                                "head lifts off the bench on the ascent", 6.0, 12.0),
     ofRep<&PressPlan::shoulders_roll_m, kCentimetres>(
         "shoulders-roll", Lift::kBench, "shoulders come off the bench toward lock-out", 4.0, 7.0),
+    ofRep<&PressPlan::elbows_out_deg, kDegrees>("elbows-out", Lift::kBench,
+                                                "elbows turn out with the bar on the chest", 20.0, 35.0),
+    ofRep<&PressPlan::wrists_bend_deg, kDegrees>("wrists-bend", Lift::kBench,
+                                                 "wrists bend back with the bar on the chest", 25.0, 50.0),
 };
 
 }  // namespace

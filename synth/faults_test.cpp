@@ -93,6 +93,23 @@ double seen(const FaultKind& kind, const Pair& p) {
   if (n == "feet-move") return apart([](const LiftPose& q) { return -rightOf(q, Joint::kToe).x(); });
   if (n == "head-lifts") return apart([](const LiftPose& q) { return rightOf(q, Joint::kEar).y(); });
   if (n == "shoulders-roll") return apart([](const LiftPose& q) { return rightOf(q, Joint::kShoulder).y(); });
+  if (n == "elbows-out") {
+    // By what the elbow has turned about the line from shoulder to wrist, away from the feet.
+    auto off = [](const LiftPose& q) {
+      const Vec3 shoulder = rightOf(q, Joint::kShoulder), elbow = rightOf(q, Joint::kElbow),
+                 arm = (rightOf(q, Joint::kWrist) - shoulder).normalized();
+      return Vec3((elbow - shoulder) - (elbow - shoulder).dot(arm) * arm);
+    };
+    const Vec3 was = off(good(e.turn_s)), is = off(bad(e.turn_s));
+    EXPECT_GT(is.z(), was.z()) << "out, not in";
+    EXPECT_LT(is.x(), was.x());
+    return std::acos(was.normalized().dot(is.normalized())) * 180.0 / std::acos(-1.0);
+  }
+  if (n == "wrists-bend") {
+    const Vec3 palm =
+        Vec3(bad(e.turn_s).bar.x(), bad(e.turn_s).bar.y(), 0.0) - rightOf(bad(e.turn_s), Joint::kWrist);
+    return std::atan2(palm.x(), palm.y()) * 180.0 / std::acos(-1.0);
+  }
   ADD_FAILURE() << n << ": nothing here sees it";
   return 0.0;
 }
