@@ -671,7 +671,7 @@ TEST(BodyPointNetwork, SeesNobodyInAnEmptyPicture) {
 
 TEST(BodyPointNetwork, LeftAndRightAreTheLiftersOwn) {
   std::set<std::size_t> used;
-  for (std::size_t j = 0; j < kJointCount; ++j)
+  for (std::size_t j = 0; j < kSideJointCount; ++j)
     for (BodySide side : {BodySide::kLeft, BodySide::kRight})
       EXPECT_TRUE(used.insert(bodyPointOf(static_cast<Joint>(j), side)).second) << j;
   EXPECT_EQ(bodyPointOf(Joint::kHip, BodySide::kRight), bodyPointOf(Joint::kHip, BodySide::kLeft) + 1);
