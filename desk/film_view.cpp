@@ -28,22 +28,14 @@ const QColor kUnderFilm(20, 24, 24, 190);
 
 constexpr std::array kFigureJoints = {Joint::kShoulder, Joint::kHip,  Joint::kKnee,
                                       Joint::kAnkle,    Joint::kHeel, Joint::kToe};
-constexpr std::array<std::pair<Joint, Joint>, 7> kBones = {{{Joint::kShoulder, Joint::kHip},
-                                                            {Joint::kHip, Joint::kKnee},
-                                                            {Joint::kKnee, Joint::kAnkle},
-                                                            {Joint::kAnkle, Joint::kHeel},
-                                                            {Joint::kHeel, Joint::kToe},
-                                                            {Joint::kPelvis, Joint::kMidBack},
-                                                            {Joint::kMidBack, Joint::kShoulder}}};
-
-// Filmed across: those of each side, and between the sides.
-constexpr std::array<std::pair<Joint, Joint>, 7> kBonesAcross = {{{Joint::kShoulder, Joint::kElbow},
-                                                                  {Joint::kElbow, Joint::kWrist},
-                                                                  {Joint::kShoulder, Joint::kHip},
-                                                                  {Joint::kHip, Joint::kKnee},
-                                                                  {Joint::kKnee, Joint::kAnkle},
-                                                                  {Joint::kAnkle, Joint::kHeel},
-                                                                  {Joint::kHeel, Joint::kToe}}};
+using Bone = std::pair<Joint, Joint>;
+constexpr std::array kBones = {Bone{Joint::kShoulder, Joint::kHip}, Bone{Joint::kHip, Joint::kKnee},
+                               Bone{Joint::kKnee, Joint::kAnkle}, Bone{Joint::kAnkle, Joint::kHeel},
+                               Bone{Joint::kHeel, Joint::kToe}};
+constexpr std::array kBackBones = {Bone{Joint::kPelvis, Joint::kMidBack},
+                                   Bone{Joint::kMidBack, Joint::kShoulder}};
+// Filmed across both sides show, arms as well, and what lies between the sides.
+constexpr std::array kArmBones = {Bone{Joint::kShoulder, Joint::kElbow}, Bone{Joint::kElbow, Joint::kWrist}};
 constexpr std::array kBetweenSides = {Joint::kShoulder, Joint::kHip};
 
 // Where the joints of a lifter about to pull lie against the bar on the floor (m; forward, up).
@@ -633,14 +625,19 @@ void FilmView::paintJoints(QPainter& p, const std::array<std::optional<Vec2>, kJ
     if (points[indexOf(a)] && points[indexOf(b)])
       lineOnFilm(p, toWidget(*points[indexOf(a)]), toWidget(*points[indexOf(b)]));
   };
-  if (data_ != nullptr && data_->tracks.across()) {
-    for (const auto& [a, b] : kBonesAcross) {
+  const bool across = data_ != nullptr && data_->tracks.across();
+  for (const auto& [a, b] : kBones) {
+    bone(a, b);
+    if (across) bone(onRight(a), onRight(b));
+  }
+  if (across) {
+    for (const auto& [a, b] : kArmBones) {
       bone(a, b);
       bone(onRight(a), onRight(b));
     }
     for (const Joint j : kBetweenSides) bone(j, onRight(j));
   } else {
-    for (const auto& [a, b] : kBones) bone(a, b);
+    for (const auto& [a, b] : kBackBones) bone(a, b);
   }
   for (std::size_t j = 0; j < kJointCount; ++j) {
     if (!points[j]) continue;

@@ -2,9 +2,11 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numeric>
 
-#include <opencv2/imgproc.hpp>
+#include <opencv2/core.hpp>
+
+#include "core/motion/seen_body.h"
+#include "vision/peak.h"
 
 namespace mottix {
 namespace {
@@ -76,10 +78,9 @@ struct Followed {
   double strength;   // of the step there
 };
 
+// As peakBeside; the ends of the row have no neighbour.
 double peakOf(const std::vector<double>& v, std::size_t at) {
-  if (at == 0 || at + 1 >= v.size()) return 0.0;
-  const double bend = v[at - 1] - 2.0 * v[at] + v[at + 1];
-  return bend < 0.0 ? 0.5 * (v[at - 1] - v[at + 1]) / bend : 0.0;
+  return at == 0 || at + 1 >= v.size() ? 0.0 : peakBeside(v[at - 1], v[at], v[at + 1]);
 }
 
 }  // namespace
@@ -176,11 +177,7 @@ Expected<JointTracks> carryBack(Film& film, const BackInput& input, const Progre
            ++k)
         if (seen[i][k]) near.push_back(off_px[i][k]);
       const bool is_seen = near.size() > kMedianHalf;
-      double off = 0.0;
-      if (is_seen) {
-        std::nth_element(near.begin(), near.begin() + static_cast<long>(near.size() / 2), near.end());
-        off = near[near.size() / 2];
-      }
+      const double off = is_seen ? medianOf(near) : 0.0;
       // Along the trunk it is known as its ends are.
       const double ends_px =
           0.5 * (tracks.track(Joint::kHip)[f].sd_px + tracks.track(Joint::kShoulder)[f].sd_px);

@@ -6,6 +6,7 @@
 #include <opencv2/imgproc.hpp>
 #include <opencv2/video/tracking.hpp>
 
+#include "vision/peak.h"
 #include "vision/shrink.h"
 
 namespace mottix {
@@ -253,10 +254,8 @@ class Pattern {
     const auto top = std::max_element(likeness.begin(), likeness.end());
     best.likeness = *top;
     best.at = first + static_cast<double>(top - likeness.begin());
-    if (top != likeness.begin() && top + 1 != likeness.end()) {
-      const double a = *(top - 1), b = *top, c = *(top + 1), bend = a - 2.0 * b + c;
-      if (bend < 0.0) best.at += std::clamp(0.5 * (a - c) / bend, -0.5, 0.5);
-    }
+    if (top != likeness.begin() && top + 1 != likeness.end())
+      best.at += peakBeside(*(top - 1), *top, *(top + 1));
     return best;
   }
 
@@ -372,9 +371,8 @@ class EndFollower {
       int best = guess;
       for (int i = guess - play; i <= std::min(guess + play, mean_.half() - 1); ++i)
         if (mean_.at(sign * i) > mean_.at(sign * best)) best = i;
-      const double a = mean_.at(sign * (best - 1)), b = mean_.at(sign * best),
-                   c = mean_.at(sign * (best + 1)), bend = a - 2.0 * b + c;
-      return sign * (best + (bend < 0.0 ? std::clamp(0.5 * (a - c) / bend, -0.5, 0.5) : 0.0));
+      return sign * (best + peakBeside(mean_.at(sign * (best - 1)), mean_.at(sign * best),
+                                       mean_.at(sign * (best + 1))));
     };
     return {peak(-1), peak(1)};
   }

@@ -10,14 +10,14 @@
 namespace mottix {
 namespace {
 
-constexpr std::size_t kFewest = 8;
+constexpr std::size_t kFewest = 8;  // half a rep of two seconds, at six looks a second
 constexpr double kNaN = std::numeric_limits<double>::quiet_NaN();
 // From picture to picture, beside what stays: half a per cent of the height, read off the same films.
 constexpr double kPictureScatter = 0.005;
 // Part of the scatter's variance that is alike in all pictures; the rest goes with the posture.
 constexpr double kAlways = 0.5;
 // Beside the median of two neighbours on either hand by more than so much of the height is no joint's way: at
-// five pictures a second a hand at 1.5 m/s goes 0.17 of it, of which the median takes the even part.
+// six pictures a second a hand at 1.5 m/s goes 0.15 of it, of which the median takes the even part.
 constexpr double kBeside = 0.06;
 constexpr std::size_t kNeighbours = 2;
 // Feet stand still while the bar moves: a picture that shows an ankle elsewhere than most pictures of about
