@@ -128,7 +128,7 @@ int printAccuracy(const std::vector<std::filesystem::path>& clips) {
     row.name = path.stem().string();
     auto clip = trackBar(path);
     AnalysisSettings settings;
-    settings.load_kg = truth->load_kg;
+    settings.bar.load_kg = truth->load_kg;
     settings.lift = truth->lift;
     JointTracks raw;
     Expected<void> carried;

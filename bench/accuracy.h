@@ -7,6 +7,9 @@
 namespace mottix {
 
 int printAccuracy(const std::vector<std::filesystem::path>& clips);
+// Films of empty bars and dumbbells from the side, pointed at on the first picture.
+int printHeld(const std::vector<std::filesystem::path>& clips);
+
 // Films whose bar lies across the picture (from the front, the rear, a bench's ends).
 int printAcross(const std::vector<std::filesystem::path>& clips);
 // Many seeded films, summed up by lift and view and by how hard they are to read.

@@ -62,6 +62,12 @@ double lean_deg(const Vec2& from, const Vec2& to) {
   return std::atan2(to.x() - from.x(), from.y() - to.y()) * 180.0 / std::numbers::pi;
 }
 
+LoadedBar ClipTruth::bar() const {
+  constexpr double kBar_kg = 20.0;
+  if (dumbbell_mm > 0.0) return {dumbbell_mm, load_kg, Held::kDumbbells};
+  return {450.0, load_kg, load_kg <= kBar_kg ? Held::kEmptyBar : Held::kPlates};
+}
+
 Expected<ClipTruth> loadTruth(const std::filesystem::path& clip) {
   const auto path = clip.parent_path() / (clip.stem().string() + ".truth.json");
   std::ifstream in(path);
@@ -73,6 +79,7 @@ Expected<ClipTruth> loadTruth(const std::filesystem::path& clip) {
   out.view = viewIn(doc.at("view"));
   out.preset = doc.value("preset", "");
   out.load_kg = doc.at("load_kg");
+  if (doc.contains("bar")) out.dumbbell_mm = 1000.0 * doc["bar"].value("dumbbell_diameter_m", 0.0);
   out.scale_mm_per_px = doc.at("scale_plate_mm_per_px");
   if (doc.contains("athlete")) {
     const nlohmann::json& athlete = doc["athlete"];

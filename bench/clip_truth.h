@@ -29,6 +29,7 @@ struct ClipTruth {
   double body_scale_mm_per_px = 0.0;     // at the middle of the bar, on the first picture
   double yaw_deg = 0.0, roll_deg = 0.0;  // as SideCamera counts them
   double load_kg = 0.0;
+  double dumbbell_mm = 0.0;                                            // of its head; zero: a bar
   double height_m = 0.0, thigh_m = 0.0, shank_m = 0.0, trunk_m = 0.0;  // of the lifter; zero when not told
   std::vector<Vec2> plate_px;
   // Of the near side; filmed across, of both sides as they lie in the picture. Others are empty.
@@ -36,6 +37,7 @@ struct ClipTruth {
   std::array<std::vector<TrueEnd>, 2> ends;  // of a film from the front or rear, left and right
   std::vector<double> tilt_deg;              // of the bar against the level
   std::vector<TrueRep> reps;
+  LoadedBar bar() const;
   PlacedPoints
       first;  // joints as a coach would place them: on the first frame, a deadlift's before the first pull
 };

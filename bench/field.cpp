@@ -101,7 +101,7 @@ void addClip(const std::filesystem::path& path, const ClipTruth& truth, BodyPoin
   if (guess && guess->sure()) ++(guess->lift == truth.lift ? g.lift_right : g.lift_wrong);
   AnalysisSettings settings;
   settings.lift = truth.lift;
-  settings.load_kg = truth.load_kg;
+  settings.bar.load_kg = truth.load_kg;
   bool joints = false;
   JointTracks raw;
   FoundSpread spread;

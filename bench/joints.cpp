@@ -105,7 +105,7 @@ int printJoints(const std::vector<std::filesystem::path>& clips, const std::file
       layCorrections(clip->tracks, raw, placed, spread);
       AnalysisSettings settings;
       settings.lift = truth->lift;
-      settings.load_kg = truth->load_kg;
+      settings.bar.load_kg = truth->load_kg;
       const auto analysis = analyse(clip->tracks, clip->axis, settings, builtInRuleBook());
       if (!analysis) break;
       const auto next = suggestCorrection(clip->tracks, raw, placed, spread, analysis->reps);

@@ -71,15 +71,18 @@ int printLengths(const std::vector<std::filesystem::path>& clips) {
       }
       layCorrections(tracks, raw, {placed});
       AnalysisSettings settings;
-      settings.load_kg = truth->load_kg;
+      settings.bar.load_kg = truth->load_kg;
       const auto a = analyse(tracks, clip->axis, settings, builtInRuleBook());
       if (!a) {
         std::fprintf(stderr, "%s\n", a.error().text.c_str());
         return 1;
       }
+      BodyFacts facts;
+      facts.height_m = truth->height_m;
+      settings.body = estimateBody(facts);
+      const auto known = analyse(tracks, clip->axis, settings, builtInRuleBook());
       const auto plain = estimateLengths(tracks, a->camera, a->camera_errors, a->reps);
-      const auto ruled =
-          estimateLengths(tracks, a->camera, a->camera_errors, a->reps, truth->height_m, Sex::kUnstated);
+      const auto ruled = estimateLengths(tracks, known->camera, known->camera_errors, known->reps);
       if (!plain || !ruled) {
         if (careful) ++refused;
         std::fprintf(stderr, "%s: %s\n", path.stem().c_str(),

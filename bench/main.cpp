@@ -11,6 +11,9 @@ int main(int argc, char** argv) {
   CLI::App* accuracy = app.add_subcommand("accuracy", "Tables for docs/accuracy.md");
   accuracy->add_option("CLIPS", clips)->required();
   accuracy->callback([&] { code = mottix::printAccuracy(clips); });
+  CLI::App* held = app.add_subcommand("held", "Table of empty bars and dumbbells for docs/accuracy.md");
+  held->add_option("CLIPS", clips)->required();
+  held->callback([&] { code = mottix::printHeld(clips); });
   CLI::App* across = app.add_subcommand("across", "Table of bars across the picture for docs/accuracy.md");
   across->add_option("CLIPS", clips)->required();
   across->callback([&] { code = mottix::printAcross(clips); });

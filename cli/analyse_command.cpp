@@ -26,12 +26,13 @@ namespace fs = std::filesystem;
 
 struct AnalyseOptions {
   std::string clip, lift = "auto", variant, view = "auto", facing = "auto", points, athlete, school = "base";
-  std::string json, csv, models = modelsFolder(programFolder()).string();
+  std::string held = "plates", json, csv, models = modelsFolder(programFolder()).string();
   bool bar_only = false;
   double plate_mm = 450.0;
   std::optional<double> load_kg;
   double recorded_fps = 0.0;
   std::vector<std::vector<double>> uprights, rulers;
+  std::vector<double> point;  // picture, x, y and perhaps a radius
   std::optional<double> from_s, to_s;
 };
 
@@ -75,6 +76,7 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
   edit.asked.variant = o.variant;
   edit.asked.reps = 0;
   edit.asked.plate_mm = o.plate_mm;
+  edit.asked.held = heldNamed(o.held).value_or(Held::kPlates);
   edit.asked.view = o.view == "front" || o.view == "foot"  ? View::kFront
                     : o.view == "rear" || o.view == "head" ? View::kRear
                     : o.view == "side"                     ? View::kSide
@@ -95,8 +97,8 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
     edit.lines.push_back({RoomLineKind::kUpright, 0, Vec2(v[0], v[1]), Vec2(v[2], v[3]), 0.0});
   for (const auto& v : o.rulers)
     edit.lines.push_back({RoomLineKind::kLengthAtLifter, 0, Vec2(v[0], v[1]), Vec2(v[2], v[3]), 0.01 * v[4]});
-  AnalysisSettings settings = settingsFor(athlete, edit);
-  settings.load_kg = o.load_kg;
+  AnalysisSettings settings = settingsFor(athlete, edit, body);
+  settings.bar.load_kg = o.load_kg;
   if (auto ok = settings.validate(); !ok) return ok;
   if (!o.points.empty()) {
     auto text = readText(o.points);
@@ -121,7 +123,10 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
                     "” holds neither a whole figure (hip, knee, ankle, shoulder) nor points of the back.");
   const double half = !figure && o.bar_only ? 1.0 : 0.3;
   TrackSettings track_settings;
-  track_settings.plate_mm = o.plate_mm;
+  track_settings.bar = settings.bar;
+  if (!o.point.empty())
+    track_settings.seed = PlateSeed{static_cast<std::size_t>(o.point[0]), Vec2(o.point[1], o.point[2]),
+                                    o.point.size() > 3 ? o.point[3] : 0.0};
   track_settings.view = edit.asked.view;
   auto clip = trackBar(o.clip, track_settings, progress("following the bar", 0.0, half));
   if (shows) std::fprintf(stderr, "\r                              \r");
@@ -132,12 +137,13 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
     std::cerr << "mottix-cli: note: taken for a " << liftWords(settings.lift).toStdString() << why << '\n';
   };
   if (o.lift == "auto") {
-    const auto guess = guessLift(clip->tracks, clip->axis, LoadedBar{o.plate_mm, o.load_kg});
+    const auto guess = guessLift(clip->tracks, clip->axis, settings.bar);
     if (guess) settings.lift = edit.asked.lift = guess->lift;
     open = !guess || !guess->sure();
     takenFor(open ? ", but not surely; say --lift." : " by the way the bar goes.");
   }
   const bool find = !figure && !o.bar_only;
+  settings.joints_know_body = find;
   if (clip->tracks.across() && !edit.placed.empty())
     return fail(Remedy::kCorrectInput, "“" + o.points + "” holds joints of a side view, but in “" +
                                            fs::path(o.clip).filename().string() +
@@ -145,19 +151,19 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
   JointTracks raw;
   FoundSpread spread;
   if (figure) {
-    auto carried = trackJoints(o.clip, *clip, LoadedBar{o.plate_mm, o.load_kg}, settings.lift,
-                               settings.facing, *figure, raw, progress("following the joints", half, 1.0));
+    auto carried = trackJoints(o.clip, *clip, settings.bar, settings.lift, settings.facing, *figure, raw,
+                               progress("following the joints", half, 1.0));
     if (shows) std::fprintf(stderr, "\r                              \r");
     if (!carried) return carried;
   }
   std::string no_joints;  // why the program found none
   if (find) {
     auto network = BodyPointNetwork::load(o.models);
-    const auto found = network ? trackFoundJoints(o.clip, *clip, LoadedBar{o.plate_mm, o.load_kg},
-                                                  liftsToTry(settings.lift, open),
-                                                  {settings.facing, body, standsWide(edit.asked)}, *network,
-                                                  raw, spread, progress("finding the joints", half, 1.0))
-                               : tl::make_unexpected(network.error());
+    const auto found = network
+                           ? trackFoundJoints(o.clip, *clip, settings.bar, liftsToTry(settings.lift, open),
+                                              {settings.facing, body, standsWide(edit.asked)}, *network, raw,
+                                              spread, progress("finding the joints", half, 1.0))
+                           : tl::make_unexpected(network.error());
     if (shows) std::fprintf(stderr, "\r                              \r");
     if (found) {
       if (open && !clip->tracks.across()) {
@@ -170,7 +176,7 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
   }
   const bool joints = figure || (find && no_joints.empty());
   if (joints && backOf(edit)) {
-    auto back = trackBack(o.clip, *clip, LoadedBar{o.plate_mm, o.load_kg}, settings.facing, edit, spread, raw,
+    auto back = trackBack(o.clip, *clip, settings.bar, settings.facing, edit, spread, raw,
                           progress("following the back", 0.0, 1.0));
     if (shows) std::fprintf(stderr, "\r                              \r");
     if (!back) return back;
@@ -216,9 +222,18 @@ void addAnalyseCommand(CLI::App& app, int& exit_code) {
   c->add_option("--facing", o->facing, "Which way the lifter faces in the picture")
       ->check(CLI::IsMember({"left", "right", "auto"}))
       ->capture_default_str();
-  c->add_option("--plate-mm", o->plate_mm, "Diameter of the near plate")
+  c->add_option("--plate-mm", o->plate_mm, "Diameter of the near plate, or of a dumbbell's head")
       ->check(CLI::Range(100.0, 600.0))
       ->capture_default_str();
+  c->add_option("--held", o->held,
+                "What is lifted; an empty bar's end and a dumbbell's head have to be pointed at (--point)")
+      ->check(CLI::IsMember({"plates", "empty_bar", "dumbbells"}))
+      ->capture_default_str();
+  c->add_option("--point", o->point,
+                "What to follow: number of a picture, x and y of the middle in it, and its radius in pixels "
+                "where it is known")
+      ->expected(3, 4)
+      ->type_name("N X Y [R]");
   c->add_option("--load", o->load_kg, "Load of the set in kg")->check(CLI::Range(0.0, 1000.0));
   c->add_option("--recorded-fps", o->recorded_fps,
                 "Pictures a second at which slow motion was recorded, when the film plays slower than life")

@@ -158,6 +158,8 @@ Expected<AthleteRecord> addAthlete(HouseFile& house, const fs::path& file) {
 Expected<void> readLengths(HouseFile& house, AthleteRecord record) {
   auto sets = house.sets();
   if (!sets) return tl::make_unexpected(sets.error());
+  const auto who = subjectOf(record);
+  if (!who) return {};
   std::vector<ClipLengths> found;
   for (const SetRecord& set : *sets) {
     if (set.athlete != record.athlete.id || set.edit.placed.empty()) continue;
@@ -165,11 +167,10 @@ Expected<void> readLengths(HouseFile& house, AthleteRecord record) {
     if (!tracks || !*tracks) continue;
     ClipTracks laid = (*tracks)->tracks;
     layCorrections(laid, (*tracks)->carried, set.edit.placed);
-    const auto a = analyse(laid, (*tracks)->axis, settingsFor(record.athlete, set.edit), builtInRuleBook());
+    const auto a =
+        analyse(laid, (*tracks)->axis, settingsFor(record.athlete, set.edit, who->body), builtInRuleBook());
     if (!a) continue;
-    if (const auto lengths = estimateLengths(laid, a->camera, a->camera_errors, a->reps,
-                                             record.body->height_m, record.body->sex);
-        lengths)
+    if (const auto lengths = estimateLengths(laid, a->camera, a->camera_errors, a->reps); lengths)
       found.push_back(*lengths);
   }
   takeLengths(found, *record.body);

@@ -21,6 +21,7 @@ struct FilmOptions {
   std::optional<int> reps, width, height;
   std::optional<double> fps, yaw, distance, noise, load, shake, lens, flicker, uneven, roll, camera_height;
   int rotation = 0;
+  double dumbbells = 0.0;
   std::map<std::string, std::vector<int>> faults;  // name of the fault → reps, from 1
   std::vector<std::string> sizes;                  // NAME=SIZE
   std::string side, athlete, preset, lift = "squat", view = "side", codec = "h264";
@@ -109,6 +110,7 @@ Expected<void> film(const FilmOptions& o) {
   plan.codec = o.codec;
   plan.stored_rotation_deg = o.rotation;
   if (o.load) plan.load_kg = *o.load;
+  plan.dumbbell_mm = o.dumbbells;
   if (!o.side.empty()) plan.from_right = o.side == "right";
   if (o.passer_by) plan.look.someone_passes = true;
   const bool shows = isatty(STDERR_FILENO) != 0;
@@ -146,7 +148,9 @@ void addFilmCommand(CLI::App& app, int& exit_code) {
   c->add_flag("--sumo", o->sumo, "A deadlift with wide feet");
   c->add_option("--athlete", o->athlete, "A lifter of this athlete's body (JSON) instead of a drawn one");
   c->add_option("--reps", o->reps, "Number of reps")->check(CLI::Range(1, 20));
-  c->add_option("--load", o->load, "Load in kg");
+  c->add_option("--load", o->load, "Load in kg; with 20 the bar is empty");
+  c->add_option("--dumbbells", o->dumbbells,
+                "Two dumbbells instead of a bar, with heads of so many mm (a bench press or a deadlift)");
   std::map<std::string, std::string> help;  // a fault may belong to two lifts
   for (const FaultKind& kind : faultKinds()) {
     std::string& text = help[std::string(kind.name)];

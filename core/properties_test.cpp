@@ -71,7 +71,7 @@ TEST(Properties, WorseJointsMeanLargerErrorsAndNeverOtherValues) {
 TEST(Properties, ALargerPlateScalesLengthsAndLeavesAnglesAlone) {
   const auto clip = known::film({});
   AnalysisSettings small;
-  small.plate_mm = 400.0;
+  small.bar.plate_mm = 400.0;
   const Analysis full = analysed(clip.tracks, clip.camera), less = analysed(clip.tracks, clip.camera, small);
   EXPECT_NEAR(less.plate_scale.value / full.plate_scale.value, 400.0 / 450.0, 1e-9);
   EXPECT_NEAR(of(less, MeasureId::kPeakSpeed, 1).value / of(full, MeasureId::kPeakSpeed, 1).value,
@@ -150,13 +150,14 @@ TEST(SettingsFor, CarriesWhatTheAthleteAndTheCoachSay) {
   athlete.step_kg = 1.25;
   athlete.open_pain = 6;
   SetEdit edit;
-  edit.asked = {Lift::kDeadlift, "sumo", 3, 140.0, 9.0, Facing::kLeft, 400.0};
+  edit.asked = {Lift::kDeadlift, "sumo", 3, 140.0, 9.0, Facing::kLeft, 400.0, Held::kDumbbells};
   edit.overruled = {"a", "b"};
   const AnalysisSettings s = settingsFor(athlete, edit);
   EXPECT_EQ(s.lift, Lift::kDeadlift);
   EXPECT_EQ(s.facing, Facing::kLeft);
-  EXPECT_DOUBLE_EQ(s.plate_mm, 400.0);
-  EXPECT_DOUBLE_EQ(*s.load_kg, 140.0);
+  EXPECT_DOUBLE_EQ(s.bar.plate_mm, 400.0);
+  EXPECT_DOUBLE_EQ(*s.bar.load_kg, 140.0);
+  EXPECT_EQ(s.bar.held, Held::kDumbbells);
   EXPECT_EQ(s.reps_asked, 3);
   EXPECT_EQ(s.open_pain, 6);
   EXPECT_DOUBLE_EQ(s.load_options.step_kg, 1.25);

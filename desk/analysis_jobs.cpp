@@ -2,6 +2,7 @@
 
 #include <chrono>
 
+#include "desk/set_analysis.h"
 #include "vision/joint_finder.h"
 
 namespace mottix {
@@ -31,7 +32,7 @@ Expected<Stage> runBar(const TrackJob& job, const Progress& progress) {
     stage.clip.two_plates = job.known->two_plates;
   } else {
     TrackSettings settings;
-    settings.plate_mm = job.asked.plate_mm;
+    settings.bar = loadedBar(job.asked);
     settings.seed = job.seed;
     settings.view = job.asked.view;
     auto tracked = trackBar(job.film, settings, progress);
@@ -115,8 +116,7 @@ TrackJob jobFor(const HouseFile& house, const SetRecord& set) {
   job.asked = set.edit.asked;
   job.edit = set.edit;
   job.place = figureOf(set.edit);
-  if (const auto record = house.loadRecord(set.athlete))
-    if (const auto who = subjectOf(*record)) job.body = who->body;
+  job.body = bodyOf(house, set.athlete);
   return job;
 }
 

@@ -6,7 +6,18 @@
 
 namespace mottix {
 
-SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const SetEdit& edit) {
+std::optional<Body> bodyOf(const AthleteRecord& record) {
+  const auto who = subjectOf(record);
+  return who ? std::optional(who->body) : std::nullopt;
+}
+
+std::optional<Body> bodyOf(const HouseFile& house, AthleteId athlete) {
+  const auto record = house.loadRecord(athlete);
+  return record ? bodyOf(*record) : std::nullopt;
+}
+
+SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const SetEdit& edit,
+                       const std::optional<Body>& body) {
   ClipTracks tracks = record.tracks;
   playAsLived(tracks.time_s, edit.asked.recorded_fps);
   // Joints carried from a figure that was taken back are not shown.
@@ -14,7 +25,9 @@ SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const 
     layCorrections(tracks, record.carried, edit.placed, record.found);
   if (!backOf(edit))  // taken back
     for (const Joint j : kBackJoints) tracks.joints[indexOf(j)].clear();
-  auto analysis = analyse(tracks, record.axis, settingsFor(athlete, edit), builtInRuleBook());
+  AnalysisSettings settings = settingsFor(athlete, edit, body);
+  settings.joints_know_body = record.foundByItself();
+  auto analysis = analyse(tracks, record.axis, settings, builtInRuleBook());
   const bool put_right = std::any_of(edit.placed.begin(), edit.placed.end(), [](const PlacedPoints& p) {
     for (std::size_t j = 0; j < kJointCount; ++j)
       if (p.joints[j] && !isOfBack(static_cast<Joint>(j))) return true;

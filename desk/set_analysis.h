@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/log/records.h"
+#include "store/house_file.h"
 
 namespace mottix {
 
@@ -10,6 +11,11 @@ struct SetAnalysis {
   Expected<Analysis> analysis;
 };
 // A few milliseconds.
-SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const SetEdit& edit);
+SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const SetEdit& edit,
+                       const std::optional<Body>& body);
+
+// The athlete's, where it is stated and can be one.
+std::optional<Body> bodyOf(const HouseFile& house, AthleteId athlete);
+std::optional<Body> bodyOf(const AthleteRecord& record);
 
 }  // namespace mottix

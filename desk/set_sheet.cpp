@@ -425,16 +425,20 @@ void SetSheet::buildSentence() {
                  asked.recorded_fps = *fps;
                  return {};
                });
-  sentence_->addText(tr("pictures a second, plates of"));
-  plate_ = word(tr("plate diameter"), tr("Change the plate's diameter"),
+  sentence_->addText(tr("pictures a second, with"));
+  plate_ = word(tr("plate diameter"), tr("Change what is lifted"),
                 [](Asked& asked, const QString& text) -> QString {
-                  QString digits = text;
-                  const auto mm = numberIn(digits.remove(QStringLiteral("mm")));
-                  if (!mm || *mm < 100.0 || *mm > 600.0)
-                    return tr("A plate is 100 to 600 mm across; full size is 450 mm.");
-                  asked.plate_mm = *mm;
+                  const auto held = heldIn(text);
+                  if (!held)
+                    return tr(
+                        "Say how large the plates are (“450 mm”; 100 to 600 mm), or “an empty bar”, or "
+                        "“dumbbells of 180 mm”.");
+                  asked.held = held->first;
+                  if (held->second) asked.plate_mm = *held->second;
                   return {};
                 });
+  plate_->setChoices(
+      {heldWords(Held::kPlates, 450.0), heldWords(Held::kEmptyBar, 0.0), heldWords(Held::kDumbbells, 180.0)});
   sentence_->addText(tr(", set-up"));
   setup_ = sentence_->addWord(tr("set-up"), [this](const QString& text) -> QString {
     SetEdit after = data_.set.edit;
@@ -493,6 +497,7 @@ void SetSheet::open(SetId id) {
   data_.set = std::move(*set);
   for (const Athlete& a : *athletes)
     if (a.id == data_.set.athlete) data_.athlete = a;
+  data_.body = bodyOf(house_, data_.set.athlete);
   if (tracks)
     data_.record = std::move(*tracks);
   else
@@ -543,6 +548,7 @@ void SetSheet::apply(SetId id, const SetEdit& edit) {
     return emit trouble(QString::fromStdString(ok.error().text));
   if (id == data_.set.id) {
     const bool other_view = edit.asked.view != data_.set.edit.asked.view;
+    const bool other_held = edit.asked.held != data_.set.edit.asked.held;
     data_.set.edit = edit;
     data_.set.state = state;
     recompute();
@@ -556,9 +562,12 @@ void SetSheet::apply(SetId id, const SetEdit& edit) {
     const View view = edit.asked.view;
     const bool elsewhere = other_view && data_.record && view != View::kUnknown &&
                            (view == View::kSide) == data_.record->tracks.across();
-    if ((carry || find || elsewhere) && !jobs_.running(id)) {
-      startTracking(std::nullopt, elsewhere);
+    const bool plates = edit.asked.held == Held::kPlates;
+    if ((carry || find || elsewhere || (other_held && plates)) && !jobs_.running(id)) {
+      startTracking(std::nullopt, elsewhere || other_held);
       refresh();
+    } else if (other_held && !jobs_.running(id)) {
+      pointAtPlate();
     }
   }
   emit changed(id);
@@ -569,7 +578,7 @@ void SetSheet::recompute() {
   data_.problem = QString::fromStdString(data_.set.problem);
   data_.tracks = {};
   if (!data_.record) return;
-  SetAnalysis found = analyseSet(*data_.record, data_.athlete, data_.set.edit);
+  SetAnalysis found = analyseSet(*data_.record, data_.athlete, data_.set.edit, data_.body);
   data_.tracks = std::move(found.tracks);
   auto& analysis = found.analysis;
   if (!analysis) {
@@ -614,6 +623,7 @@ void SetSheet::takeOutcome(SetId id, const TrackOutcome& outcome) {
       if (auto athletes = house_.athletes(); athletes)
         for (const Athlete& a : *athletes)
           if (a.id == data_.set.athlete) data_.athlete = a;
+      data_.body = bodyOf(house_, data_.set.athlete);
       recompute();
       std::swap(quiet, data_);
     }
@@ -686,7 +696,7 @@ void SetSheet::refreshSentence() {
                  : rate > 0.0         ? QString::number(std::round(rate))
                                       : tr("30"));
   rate_->setEditText(a.recorded_fps > 0.0 ? rate_->text() : QStringLiteral(" "));
-  plate_->setText(tr("%1 mm").arg(a.plate_mm));
+  plate_->setText(heldWords(a.held, a.plate_mm));
   setups_.clear();
   QStringList names;
   setup_->setText(tr("not stated"));

@@ -13,6 +13,7 @@ namespace mottix {
 struct SheetData {
   SetRecord set;
   Athlete athlete;
+  std::optional<Body> body;           // the athlete's, where it is stated
   std::optional<TrackRecord> record;  // nothing: not tracked yet
   ClipTracks tracks;                  // bar and joints as they are shown and measured
   std::optional<Analysis> analysis;

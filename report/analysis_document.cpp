@@ -50,6 +50,10 @@ Json toJson(const ClipFacts& clip, const ClipTracks& tracks, const Analysis& ana
     doc["view"]["bar_length_m"] = rounded(analysis.bar_m->value, 3);
     doc["view"]["bar_length_sd_m"] = rounded(analysis.bar_m->sd, 3);
   }
+  if (analysis.stature) {
+    doc["view"]["stature"] = rounded(analysis.stature->value, 4);
+    doc["view"]["stature_sd"] = rounded(analysis.stature->sd, 4);
+  }
   doc["scale"] = {{"mm_per_px", rounded(analysis.plate_scale.value, 5)},
                   {"sd", rounded(analysis.plate_scale.sd, 5)},
                   {"body_mm_per_px", rounded(analysis.body_scale.value, 5)},

@@ -20,7 +20,7 @@ Done analysed(bool joints) {
     for (auto& track : d.clip.tracks.joints) track.clear();
   d.clip.tracks.bar[3].state = TrackState::kLost;
   AnalysisSettings settings;
-  settings.load_kg = 80.0;
+  settings.bar.load_kg = 80.0;
   d.analysis = *analyse(d.clip.tracks, std::nullopt, settings, builtInRuleBook());
   return d;
 }

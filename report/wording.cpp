@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include <QCoreApplication>
+#include <QRegularExpression>
 #include <QStringList>
 
 namespace mottix {
@@ -206,6 +207,29 @@ QString noteOf(MeasureStatus status) {
   return {};
 }
 
+QString heldWords(Held held, double plate_mm) {
+  switch (held) {
+    case Held::kPlates:
+      return tr("plates of %1 mm").arg(plate_mm);
+    case Held::kEmptyBar:
+      return tr("an empty bar");
+    case Held::kDumbbells:
+      return tr("dumbbells of %1 mm").arg(plate_mm);
+  }
+  return {};
+}
+
+std::optional<std::pair<Held, std::optional<double>>> heldIn(const QString& text) {
+  const QString words = text.toLower();
+  if (words.contains(tr("empty"))) return std::pair{Held::kEmptyBar, std::optional<double>()};
+  const Held held = words.contains(tr("dumbbell")) ? Held::kDumbbells : Held::kPlates;
+  static const QRegularExpression number(QStringLiteral("\\d+([.,]\\d+)?"));
+  const auto match = number.match(words);
+  const double mm = match.captured().replace(QLatin1Char(','), QLatin1Char('.')).toDouble();
+  if (!match.hasMatch() || mm < 100.0 || mm > 600.0) return std::nullopt;
+  return std::pair{held, std::optional(mm)};
+}
+
 QString warningWords(Warning warning) {
   switch (warning) {
     case Warning::kJointsFound:
@@ -253,6 +277,11 @@ QString warningWords(Warning warning) {
           "The bar's end does not lie where that of a bar of 2.2 m would, so its length was not used as a "
           "ruler. "
           "Check the plate's size and the load.");
+    case Warning::kBodyContradicts:
+      return tr(
+          "The lifter in this film is not as tall as stated, by more than the errors allow; the height was "
+          "not "
+          "used as a ruler. Check the athlete's height, the plate's size and the joints.");
     case Warning::kLineContradicts:
       return tr(
           "A line drawn in the picture says otherwise than plate and room; it is left out. Check it, and the "

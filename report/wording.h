@@ -21,6 +21,10 @@ QString viewWords(View view, Facing facing, Lift lift);  // "from the right", "f
 QString jointWords(Joint joint, View view);
 QString facingWords(Facing facing);    // where it was filmed from: "from the right"
 QString noteOf(MeasureStatus status);  // why there is no value and what would help; empty when there is one
+// What is lifted: “plates of 450 mm”, “an empty bar”, “dumbbells of 180 mm”; and back, with the diameter
+// where one belongs to it. Nothing when it is neither.
+QString heldWords(Held held, double plate_mm);
+std::optional<std::pair<Held, std::optional<double>>> heldIn(const QString& text);
 QString warningWords(Warning warning);
 // How far a clip can be trusted, its weakest link and what would mend it.
 QString trustWords(const Trust& trust);

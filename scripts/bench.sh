@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
 # Measures accuracy and speed on the demo's squats and seeded synthetic clips, and writes the tables into docs/.
-#   scripts/bench.sh [accuracy|across|field|lengths|joints|speed|memory|posture]   (all without)
+#   scripts/bench.sh [accuracy|across|field|held|lengths|joints|speed|memory|posture]   (all without)
 # The clips are rendered once into build/bench (about a minute each). Run it on an idle machine.
 set -euo pipefail
 what=${1:-all}
@@ -53,7 +53,23 @@ if [ "$what" = field ] || [ "$what" = all ]; then
   build/bin/mottix-bench field --models build/models "${many[@]}" >build/bench/field.md
   put docs/accuracy.md field build/bench/field.md
 fi
-[ "$what" != posture ] && [ "$what" != lengths ] && [ "$what" != across ] && [ "$what" != field ] || exit 0
+if [ "$what" = held ] || [ "$what" = all ]; then
+  # Nothing round of 45 cm: empty bars and dumbbells, at four difficulties.
+  ends=()
+  seed=361
+  for preset in plain gym hand phone; do
+    for take in "squat --load 20" "bench --load 20" "bench --dumbbells 190" "deadlift --dumbbells 230"; do
+      clip=build/bench/held_$seed.mp4
+      # shellcheck disable=SC2086
+      [ -e "${clip%.mp4}.truth.json" ] || build/bin/mottix-cli film "$clip" --lift $take --preset $preset --seed $seed --reps 2
+      ends+=("$clip")
+      seed=$((seed + 1))
+    done
+  done
+  build/bin/mottix-bench held "${ends[@]}" >build/bench/held.md
+  put docs/accuracy.md held build/bench/held.md
+fi
+[ "$what" != posture ] && [ "$what" != held ] && [ "$what" != lengths ] && [ "$what" != across ] && [ "$what" != field ] || exit 0
 clips=(demo/footage/squat_side_good.mp4 demo/footage/squat_side_hips_rise.mp4)
 for seed in 1 2 3 4 5 6 7 8 9 10; do
   clip=build/bench/synth_$seed.mp4

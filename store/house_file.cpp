@@ -173,7 +173,7 @@ struct HouseFile::Impl {
         "UPDATE lift_set SET state = ?, lift = ?, variant = ?, reps = ?, load_kg = ?, "
         "effort = ?, facing = ?, "
         "plate_mm = ?, cue = ?, next_load_kg = ?, setup_id = ?, comfort = ?, effort_felt = ?, "
-        "recorded_fps = ?, view = ?, lift_source = ?, part_first = ?, part_last = ? WHERE id = ?");
+        "recorded_fps = ?, view = ?, lift_source = ?, part_first = ?, part_last = ?, held = ? WHERE id = ?");
     update.bind(1, std::string(nameOf(state)));
     update.bind(2, std::string(nameOf(edit.asked.lift)));
     update.bind(3, edit.asked.variant);
@@ -197,7 +197,8 @@ struct HouseFile::Impl {
       update.bind(17, static_cast<std::int64_t>(edit.part->first));
       update.bind(18, static_cast<std::int64_t>(edit.part->last));
     }
-    update.bind(19, raw(id));
+    update.bind(19, std::string(nameOf(edit.asked.held)));
+    update.bind(20, raw(id));
     update.exec();
     clear("placed_point", id);
     SQLite::Statement point(db, "INSERT INTO placed_point VALUES (?, ?, ?, ?, ?, ?)");
@@ -521,7 +522,7 @@ struct HouseFile::Impl {
                         "s.plate_mm, s.cue, s.next_load_kg, c.path, c.sha256, c.width, c.height, "
                         "c.rotation_deg, c.frames, c.duration_s, "
                         "c.variable_rate, s.setup_id, s.comfort, s.effort_felt, s.recorded_fps, s.view, "
-                        "s.lift_source, s.part_first, s.part_last FROM lift_set "
+                        "s.lift_source, s.part_first, s.part_last, s.held FROM lift_set "
                         "s JOIN session e ON e.id = "
                         "s.session_id JOIN clip c "
                         "ON c.id = s.clip_id " +
@@ -560,6 +561,7 @@ struct HouseFile::Impl {
       asked.view = viewNamed(q.getColumn(26).getString()).value_or(View::kUnknown);
       for (const LiftSource source : {LiftSource::kAssumed, LiftSource::kSeen, LiftSource::kSaid})
         if (nameOf(source) == q.getColumn(27).getString()) asked.lift_source = source;
+      asked.held = heldNamed(q.getColumn(30).getString()).value_or(Held::kPlates);
       if (!q.getColumn(28).isNull() && !q.getColumn(29).isNull())
         set.edit.part = FilmPart{static_cast<std::size_t>(q.getColumn(28).getInt64()),
                                  static_cast<std::size_t>(q.getColumn(29).getInt64())};

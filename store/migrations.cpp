@@ -2,7 +2,7 @@
 
 namespace mottix {
 
-const std::array<std::string_view, 12> kMigrations = {
+const std::array<std::string_view, 13> kMigrations = {
     R"sql(
 CREATE TABLE athlete (
   id INTEGER PRIMARY KEY,
@@ -245,6 +245,9 @@ CREATE TABLE locked_joint (            -- right as it is, said the coach
     R"sql(
 ALTER TABLE tracking ADD COLUMN end_ratio REAL;     -- how much nearer the end of the bar's sleeve appears; NULL: not seen
 ALTER TABLE tracking ADD COLUMN end_ratio_sd REAL;
+)sql",
+    R"sql(
+ALTER TABLE lift_set ADD COLUMN held TEXT NOT NULL DEFAULT 'plates';  -- plates, empty_bar, dumbbells (plate_mm: of their heads)
 )sql"};
 
 }  // namespace mottix

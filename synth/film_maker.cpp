@@ -212,8 +212,13 @@ Expected<void> FilmPlan::validate() const {
     return bad("the camera's height must lie between 0.2 and 2.2 m.");
   if (!(std::abs(yaw_deg) <= 30.0)) return bad("the camera may be turned by up to 30 degrees.");
   if (!(std::abs(roll_deg) <= 10.0)) return bad("the camera may be tilted by up to 10 degrees.");
-  if (!(load_kg >= 40.0 && load_kg <= 400.0))
-    return bad("the load must lie between 40 and 400 kg: the bar and a full-size plate a side.");
+  if (load_kg != 20.0 && !(load_kg >= 40.0 && load_kg <= 400.0))
+    return bad(
+        "the load must lie between 40 and 400 kg, the bar and a full-size plate a side, or be 20, the bar "
+        "alone.");
+  if (dumbbell_mm != 0.0 && !(dumbbell_mm >= 80.0 && dumbbell_mm <= 320.0))
+    return bad("a dumbbell's head is 80 to 320 mm across.");
+  if (dumbbell_mm != 0.0 && lift == Lift::kSquat) return bad("dumbbells are pressed or pulled here.");
   if (stored_rotation_deg % 90 != 0 || stored_rotation_deg < 0 || stored_rotation_deg > 270)
     return bad("a picture is stored turned by 0, 90, 180 or 270 degrees.");
   return phone.validate();
@@ -317,7 +322,8 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
   const LiftMotion& motion = *lift;
   const LifterBuild& b = motion.build();
   const PinholeCamera camera = cameraFor(plan, b.height_m);
-  const PlateStack plates = platesFor(plan.load_kg, plan.seed);
+  PlateStack plates = platesFor(plan.load_kg, plan.seed);
+  plates.dumbbell_m = 0.001 * plan.dumbbell_mm;
   const PhonePicture phone(plan.phone, plan.seed, plan.width_px, plan.height_px, camera.focal_px);
   PinholeCamera wide = camera;
   wide.width_px += 2 * phone.margin().width;
@@ -328,7 +334,8 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
   if (!writer) return tl::make_unexpected(writer.error());
 
   const double side = plan.from_right ? 1.0 : -1.0;
-  const double face_z = side * plates.outerFaceOfFullSize_m();
+  const double followed_m = plates.followedRadius_m();
+  double face_z = 0.0;
   const double interval_s = 1000.0 / plan.fps_milli;
   const std::vector<double> times = pictureTimes(
       plan.phone, plan.seed, static_cast<std::size_t>(motion.duration_s() / interval_s), interval_s);
@@ -354,6 +361,8 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
     });
 
     const LiftPose pose = motion.at(t);
+    const Side& holding = plan.from_right ? pose.right : pose.left;
+    face_z = side * plates.followedFace_m(std::abs(holding.joint[indexOf(Joint::kWrist)].z()));
     Json entry = {{"i", i}, {"t", rounded(t, 5)}};
     const cv::Matx23d moved = phone.handAt(t);
     if (plan.phone.shake_px > 0.0)
@@ -375,7 +384,7 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
       // Behind the plate a joint cannot be seen.
       const Vec2 p = inPicture(near_side.joint[j]);
       const Vec3 face(pose.bar.x(), pose.bar.y(), face_z);
-      const double radius_px = camera.focal_px * 0.225 / camera.toCamera(face).z();
+      const double radius_px = camera.focal_px * followed_m / camera.toCamera(face).z();
       joints[near + std::string(kJointNames[j])] = {
           {"px", list(p)},
           {"m", list(near_side.joint[j])},
@@ -439,11 +448,14 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
                         {"trunk", rounded(b.trunk_m(), 4)},
                         {"upper_arm", rounded(b.upperArm_m(), 4)},
                         {"forearm", rounded(b.forearm_m(), 4)}}}};
-  truth["bar"] = {{"length_m", 2.2}, {"sleeve_diameter_m", 0.05}, {"biggest_plate_diameter_m", 0.45}};
+  truth["bar"] = {{"length_m", 2.0 * kSleeveEnd_m},
+                  {"sleeve_diameter_m", 2.0 * kSleeveRadius_m},
+                  {"biggest_plate_diameter_m", plates.plates.empty() ? 0.0 : 0.45},
+                  {"dumbbell_diameter_m", plates.dumbbell_m}};
   truth["events"] = eventsOf(motion, plan.lift, interval_s);
   truth["measured_per_rep"] = measuredReps(motion, plan.lift);
   truth["faults"] = plantedFaults(plan);
-  truth["plate_near_radius_m"] = 0.225;
+  truth["plate_near_radius_m"] = followed_m;
   truth["scale_plate_mm_per_px"] = rounded(scale[scale.size() / 2], 5);
   truth["frames"] = std::move(frame_list);
   std::ofstream out(truthPathFor(film), std::ios::binary | std::ios::trunc);

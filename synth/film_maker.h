@@ -31,6 +31,7 @@ struct FilmPlan {
   BenchPlan bench;
   RoomLook look;
   double load_kg = 80.0;
+  double dumbbell_mm = 0.0;  // diameter of the heads of two dumbbells; zero: a bar
   std::uint32_t seed = 1;
   int width_px = 1280;
   int height_px = 720;

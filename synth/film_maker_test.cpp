@@ -39,6 +39,25 @@ TEST(PlatesFor, StacksFullSizePlatesInsideAndSmallOnesOutside) {
   EXPECT_NEAR(stack.outerFaceOfFullSize_m(), 0.655 + 0.045, 1e-12);
 }
 
+TEST(PlatesFor, AnEmptyBarAndDumbbellsHaveOtherEnds) {
+  PlateStack none = platesFor(20.0, 1);
+  EXPECT_TRUE(none.plates.empty());
+  EXPECT_DOUBLE_EQ(none.followedFace_m(0.4), 1.10);
+  EXPECT_DOUBLE_EQ(none.followedRadius_m(), 0.025);
+  none.dumbbell_m = 0.2;
+  EXPECT_DOUBLE_EQ(none.followedRadius_m(), 0.1);
+  EXPECT_GT(none.followedFace_m(0.4), 0.5) << "outside the hand";
+  EXPECT_DOUBLE_EQ(platesFor(100.0, 1).followedRadius_m(), 0.225);
+  FilmPlan plan = planFromSeed(1);
+  plan.dumbbell_mm = 200.0;
+  EXPECT_FALSE(plan.validate()) << "nobody here squats with dumbbells";
+  plan = planFromSeed(1, Lift::kBench);
+  plan.dumbbell_mm = 200.0;
+  EXPECT_TRUE(plan.validate());
+  plan.load_kg = 30.0;
+  EXPECT_FALSE(plan.validate());
+}
+
 class FilmMaker : public testing::Test {
  protected:
   void SetUp() override {

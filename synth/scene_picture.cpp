@@ -331,6 +331,20 @@ double PlateStack::outerFaceOfFullSize_m() const {
   return outer;
 }
 
+namespace {
+constexpr double kHandle_m = 0.13, kHead_m = 0.07;  // a dumbbell's handle and each of its heads
+}
+
+double PlateStack::followedFace_m(double hand_m) const {
+  if (dumbbell_m > 0.0) return hand_m + 0.5 * kHandle_m + kHead_m;
+  return plates.empty() ? kSleeveEnd_m : outerFaceOfFullSize_m();
+}
+
+double PlateStack::followedRadius_m() const {
+  if (dumbbell_m > 0.0) return 0.5 * dumbbell_m;
+  return plates.empty() ? kSleeveRadius_m : 0.225;
+}
+
 PlateStack platesFor(double load_kg, std::uint32_t seed) {
   static constexpr std::array<std::array<float, 3>, 4> kColours = {
       {{34, 34, 36}, {40, 40, 130}, {110, 70, 30}, {60, 95, 50}}};
@@ -344,7 +358,9 @@ PlateStack platesFor(double load_kg, std::uint32_t seed) {
                                                   {1.25, 0.16, 0.014},
                                                   {0.5, 0.13, 0.012}}};
   PlateStack stack;
-  double side = std::max(10.0, (load_kg - 20.0) / 2.0);
+  constexpr double kBar_kg = 20.0, kLightestFullSize_kg = 10.0;
+  if (load_kg <= kBar_kg) return stack;
+  double side = std::max(kLightestFullSize_kg, 0.5 * (load_kg - kBar_kg));
   for (const Kind& kind : kKinds)
     while (side >= kind.kg - 1e-9 && stack.plates.size() < 8) {
       const auto& colour = kind.diameter_m > 0.4 ? kColours[seed % kColours.size()] : kColours[0];
@@ -495,6 +511,20 @@ Solids lifterSolids(const LiftPose& pose, const PlateStack& plates, const RoomLo
   const Paint steel{V(165, 165, 165), Skin::kSteel};
   const V bar = toV(pose.bar);
   const auto slope = static_cast<float>(pose.bar_slope);
+  if (plates.dumbbell_m > 0.0) {
+    const auto handle = static_cast<float>(0.5 * kHandle_m), head = static_cast<float>(kHead_m);
+    for (const Side* side : {&pose.right, &pose.left}) {
+      const auto z = static_cast<float>(side->joint[indexOf(Joint::kWrist)].z());
+      const V at = bar + V(0.0F, slope * z, 0.0F);
+      s.discs.emplace_back(at, z - handle, z + handle, 0.016F, steel);
+      for (const float sign : {1.0F, -1.0F}) {
+        const float a = z + sign * handle, b = z + sign * (handle + head);
+        s.discs.emplace_back(at, std::min(a, b), std::max(a, b), static_cast<float>(0.5 * plates.dumbbell_m),
+                             Paint{V(45, 45, 48), Skin::kPlateFace});
+      }
+    }
+    return s;
+  }
   // Pieces lie along z; a sloping bar is made of short ones, each at its own height.
   auto rod = [&](float z0, float z1, float radius, const Paint& paint) {
     constexpr float kPiece = 0.05F;
@@ -511,7 +541,7 @@ Solids lifterSolids(const LiftPose& pose, const PlateStack& plates, const RoomLo
       const float a = sign * static_cast<float>(z0), b = sign * static_cast<float>(z1);
       rod(std::min(a, b), std::max(a, b), static_cast<float>(radius), paint);
     };
-    disc(0.655, 1.10, 0.025, steel);
+    disc(0.655, kSleeveEnd_m, kSleeveRadius_m, steel);
     disc(0.640, 0.655, 0.040, steel);
     double z = plates.innerFace_m();
     for (const auto& plate : plates.plates) {
@@ -521,7 +551,7 @@ Solids lifterSolids(const LiftPose& pose, const PlateStack& plates, const RoomLo
       disc(z + round, z + plate.thickness_m - round, 0.5 * plate.diameter_m, face);
       z += plate.thickness_m;
     }
-    disc(z, z + 0.035, 0.036, Paint{V(60, 60, 62), Skin::kSteel});  // collar
+    if (!plates.plates.empty()) disc(z, z + 0.035, 0.036, Paint{V(60, 60, 62), Skin::kSteel});  // collar
   }
   return s;
 }

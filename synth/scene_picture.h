@@ -39,9 +39,18 @@ struct PlateStack {  // on each side, from the inside out
     std::array<float, 3> bgr;
   };
   std::vector<Plate> plates;
+  double dumbbell_m = 0.0;  // not zero: instead of a bar each hand holds a dumbbell with such heads
   double innerFace_m() const { return 0.655; }  // half of 131 cm between the collars
   double outerFaceOfFullSize_m() const;         // of the outermost 450 mm plate, from the bar's middle
+
+  // What can be followed from the side: the outermost full-size plate, the head of the dumbbell in a hand
+  // `hand_m` from the mid-plane, the end of an empty bar. Its outer face's distance from the mid-plane, and
+  // its radius.
+  double followedFace_m(double hand_m) const;
+  double followedRadius_m() const;
 };
+inline constexpr double kSleeveEnd_m = 1.10, kSleeveRadius_m = 0.025;  // of a bar, from its middle
+// A bar of 20 kg; nothing hangs on it at that load.
 PlateStack platesFor(double load_kg, std::uint32_t seed);
 
 struct RoomLook {

@@ -58,6 +58,22 @@ class CommandLine : public testing::Test {
 };
 fs::path CommandLine::folder;
 
+TEST_F(CommandLine, AnEmptyBarHasToBePointedAt) {
+  const std::string empty = (folder / "empty.mp4").string();
+  ASSERT_EQ(run("film " + empty + " --seed 3 --reps 1 --load 20 --width 960 --height 540").code, 0);
+  const Ran blind = run("analyse " + empty + " --bar-only --held empty_bar --load 20");
+  EXPECT_NE(blind.code, 0);
+  EXPECT_NE(blind.err.find("Point at"), std::string::npos) << blind.err;
+  const auto truth = nlohmann::json::parse(std::ifstream(folder / "empty.truth.json"));
+  const auto& p = truth["frames"][0]["plate_near"]["px"];
+  const fs::path json = folder / "empty.json";
+  const Ran seen = run("analyse " + empty + " --bar-only --held empty_bar --load 20 --point 0 " +
+                       p[0].dump() + " " + p[1].dump() + " --json " + json.string());
+  ASSERT_EQ(seen.code, 0) << seen.err;
+  EXPECT_NE(seen.out.find("1 reps"), std::string::npos) << seen.out;
+  EXPECT_TRUE(fitsSchema(json, "analysis"));
+}
+
 TEST_F(CommandLine, HelpNamesTheCommandsAndTheCaution) {
   const Ran help = run("--help");
   EXPECT_EQ(help.code, 0);

@@ -1106,7 +1106,8 @@ TEST_F(Desk, EveryWordOfTheSentenceIsTakenOrRefused) {
     EXPECT_TRUE(type(c.word, c.good)) << c.word;
   }
   const Asked asked = window->house().loadSet(id)->edit.asked;
-  EXPECT_EQ(asked, (Asked{Lift::kDeadlift, "low bar", 3, 70.0, 7.5, Facing::kLeft, 400.0, 0.0, View::kSide}));
+  EXPECT_EQ(asked, (Asked{Lift::kDeadlift, "low bar", 3, 70.0, 7.5, Facing::kLeft, 400.0, Held::kPlates, 0.0,
+                          View::kSide}));
   // For this lift there are no rules yet, and the sheet says so.
   bool said = false;
   for (QLabel* l : window->sheet().findChildren<QLabel*>())
@@ -1187,6 +1188,45 @@ TEST_F(Desk, PointingAtThePlateFollowsTheBarAnew) {
   ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
   ASSERT_TRUE(window->sheet().data().analysis);
   EXPECT_LT((window->sheet().data().tracks.bar[10].p_px - plate).norm(), 1.5);
+}
+
+TEST_F(Desk, AnEmptyBarIsSaidInTheSentenceAndPointedAt) {
+  FilmPlan plan = planFromSeed(3);
+  plan.width_px = 960;
+  plan.height_px = 540;
+  plan.load_kg = 20.0;
+  plan.look.someone_passes = false;
+  plan.squat.reps.resize(1);
+  const fs::path empty = folder / "films" / "empty.mp4";
+  ASSERT_TRUE(makeFilm(plan, empty));
+  std::ifstream in(truthPathFor(empty));
+  const auto told = nlohmann::json::parse(in);
+  const AthleteId athlete = window->addAthlete(QStringLiteral("Ylva Brekke"));
+  dropOn(window->queue().laneOf(athlete), empty);
+  const SetId id = window->house().sets()->front().id;
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  openByKey(id);
+  auto* word = window->sheet().findChild<Word*>(QStringLiteral("word plate diameter"));
+  ASSERT_NE(word, nullptr);
+  word->setFocus();
+  QTest::keyClick(word, Qt::Key_Return);
+  auto* line = window->sheet().findChild<QLineEdit*>(QStringLiteral("word plate diameter line"));
+  line->setText(QStringLiteral("an empty bar"));
+  QTest::keyClick(line, Qt::Key_Return);
+  EXPECT_EQ(window->house().loadSet(id)->edit.asked.held, Held::kEmptyBar);
+  // The next thing is to point at it, and the film waits for that.
+  FilmView& view = window->sheet().film();
+  ASSERT_EQ(view.mode(), FilmView::Mode::kPointPlate);
+  const auto& p = told["frames"][view.frame()]["plate_near"]["px"];
+  const Vec2 end(p[0], p[1]);
+  drag(view, view.toWidget(end), view.toWidget(end + Vec2(7.0, 0.0)));
+  ASSERT_TRUE(waitFor([&] { return window->jobs().idle(); }));
+  ASSERT_TRUE(window->sheet().data().analysis) << window->sheet().data().problem.toStdString();
+  EXPECT_EQ(window->sheet().data().analysis->reps.size(), 1u);
+  // Taken back, the film is searched for a plate again.
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_EQ(window->house().loadSet(id)->edit.asked.held, Held::kPlates);
+  EXPECT_TRUE(window->jobs().running(id));
 }
 
 TEST_F(Desk, FTurnsTheFigureWhileItIsLaidAndElseOpensFit) {

@@ -5,17 +5,39 @@
 #include <map>
 
 #include <opencv2/core.hpp>
+#include <opencv2/imgproc.hpp>
 
 #include "core/motion/camera_shake.h"
 #include "core/motion/joint_corrections.h"
 #include "vision/back_carrier.h"
 #include "vision/bar_ends.h"
 #include "vision/camera_follower.h"
+#include "vision/spot_follower.h"
 #include "vision/upright_finder.h"
 
 namespace mottix {
 
 namespace {
+
+// Whether a film of which nobody has said so is one from the front or the rear after all, so that the search
+// for a plate from the side can end before the film does.
+class AcrossWatch {
+ public:
+  bool surely(const EndsWatch& ends, const PlateTracker& side, double time_s) {
+    constexpr double kEvery_s = 1.0;
+    if (time_s < next_s_) return false;
+    next_s_ = time_s + kEvery_s;
+    times_ = ends.find() ? times_ + 1 : 0;
+    // A lifter's round head goes up and down as well; two round plates are two bars from the side.
+    constexpr int kAlone = 2, kBesideAHead = 4;
+    const std::size_t round = side.roundMovers();
+    return times_ >= (round == 0 ? kAlone : kBesideAHead) && round < 2;
+  }
+
+ private:
+  double next_s_ = 0.0;
+  int times_ = 0;  // in a row
+};
 
 // The reference is a picture from the middle of those in which the bar was seen, so that a film whose camera
 // was picked up or put down at either end loses these ends alone.
@@ -82,8 +104,23 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
   // A plate that was pointed at is round, so it is seen from the side.
   const bool maybe_side = settings.view == View::kUnknown || settings.view == View::kSide || settings.seed,
              maybe_across = settings.view != View::kSide && !settings.seed;
+  const bool plates = settings.bar.held == Held::kPlates;
+  if (!plates && settings.view != View::kFront && settings.view != View::kRear && !settings.seed)
+    return fail(Remedy::kMarkByHand,
+                settings.bar.held == Held::kEmptyBar
+                    ? "An empty bar has no plate to find. Point at the end of its sleeve."
+                    : "Dumbbells are not found by themselves. Point at the head of the "
+                      "near one.");
+  if (!plates && !settings.seed)
+    return fail(Remedy::kFilmAgain,
+                "From the front or the rear only a bar with plates can be followed. Film from the side.");
   EndsWatch ends(maybe_across ? film->times_s() : std::vector<double>());
   PlateTracker tracker(settings.plate, settings.seed);
+  const double focal_px = focalPrior(info.width_px, info.height_px).value;
+  std::optional<SpotFollower> spot;
+  if (!plates) spot.emplace(*settings.seed, settings.bar.radius_m(), focal_px);
+  AcrossWatch across_watch;
+  bool side_ended = false;
   FramePicture picture;
   std::size_t decoded = 0, looked = 0;
   double luma_sum = 0.0;  // of pictures now and then
@@ -92,12 +129,18 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
   std::map<std::size_t, std::vector<Upright>> room = {{film->frameCount() / 4, {}},
                                                       {film->frameCount() * 3 / 4, {}}};
   auto report = [&](double part) { return !progress || progress(part); };
-  auto got = settings.seed && settings.seed->frame > 0
-                 ? film->readAt(settings.seed->frame, picture, Want::kGray)
-                 : film->readNext(picture, Want::kGray);
+  const Want want = spot ? Want::kColour : Want::kGray;
+  auto got = settings.seed && settings.seed->frame > 0 ? film->readAt(settings.seed->frame, picture, want)
+                                                       : film->readNext(picture, want);
   while (got && *got) {
-    if (maybe_side) tracker.push(picture.gray, picture.index, picture.time_s);
+    if (spot) cv::cvtColor(picture.bgr, picture.gray, cv::COLOR_BGR2GRAY);
+    if (spot)
+      spot->push(picture.gray, picture.bgr, picture.index, picture.time_s);
+    else if (maybe_side && !side_ended)
+      tracker.push(picture.gray, picture.index, picture.time_s);
     if (maybe_across) ends.look(picture.gray, picture.index);
+    side_ended =
+        side_ended || (maybe_side && maybe_across && across_watch.surely(ends, tracker, picture.time_s));
     if (const auto look = room.find(picture.index); look != room.end())
       look->second = findUprights(picture.gray);
     if (decoded % 16 == 0) {
@@ -108,7 +151,7 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
     if (++decoded % 16 == 0 &&
         !report(kFollowed * static_cast<double>(picture.index) / static_cast<double>(film->frameCount())))
       return fail(Remedy::kCancelled, "Stopped.");
-    got = film->readNext(picture, Want::kGray);
+    got = film->readNext(picture, want);
   }
   if (!got) return tl::make_unexpected(got.error());
   if (decoded == 0)
@@ -117,7 +160,7 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
                     "” holds no picture that can be decoded. It may be cut off; copy it "
                     "from the phone again.");
   auto across = maybe_across ? ends.find() : std::nullopt;
-  const auto turned = maybe_side ? tracker.turnBack() : std::nullopt;
+  const auto turned = spot ? spot->turnBack() : maybe_side ? tracker.turnBack() : std::nullopt;
   // Two lifters side by side have two plates as well, but round ones.
   if (across && maybe_side && tracker.twoRoundPlates()) across.reset();
   double done = kFollowed;
@@ -134,14 +177,22 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
       done = kEndsFollowed;
     }
   }
+  if (side_ended && !out.tracks.across()) {  // it only seemed so
+    TrackSettings from_side = settings;
+    from_side.view = View::kSide;
+    return trackBar(path, from_side, [&](double part) { return report(done + (1.0 - done) * part); });
+  }
   if (!across && !maybe_side)
     return fail(Remedy::kFilmAgain, "“" + path.filename().string() +
                                         "”: no bar was found that lies across the picture. Both plates must "
                                         "be in it and move; or say that "
                                         "it was filmed from the side.");
   if (const auto first = out.tracks.across() ? std::nullopt : turned) {
-    auto back = readBackward(*film, *first, Want::kGray, [&](const FramePicture& p) {
-      if (p.index < *first) tracker.push(p.gray, p.index, p.time_s);
+    auto back = readBackward(*film, *first, want, [&](const FramePicture& p) {
+      cv::Mat gray;
+      if (spot) cv::cvtColor(p.bgr, gray, cv::COLOR_BGR2GRAY);
+      if (p.index < *first && spot) spot->push(gray, p.bgr, p.index, p.time_s);
+      if (p.index < *first && !spot) tracker.push(p.gray, p.index, p.time_s);
       return report(kFollowed);
     });
     if (!back) return tl::make_unexpected(back.error());
@@ -152,10 +203,14 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
   out.tracks.width_px = film->info().width_px;
   out.tracks.height_px = film->info().height_px;
   out.tracks.time_s = film->times_s();
-  if (!out.tracks.across()) {
-    auto result =
-        tracker.finish(film->times_s(), focalPrior(film->info().width_px, film->info().height_px).value,
-                       settings.plate_mm / 2000.0);
+  if (spot) {
+    auto samples = spot->finish(film->frameCount());
+    if (!samples)
+      return tl::make_unexpected(
+          Error{samples.error().remedy, "“" + path.filename().string() + "”: " + samples.error().text});
+    out.tracks.bar = std::move(*samples);
+  } else if (!out.tracks.across()) {
+    auto result = tracker.finish(film->times_s(), focal_px, settings.bar.radius_m());
     if (!result) {
       constexpr double kDark = 40.0;  // of 255; with so little light edges drown in the camera's noise
       const double luma = luma_sum / static_cast<double>(std::max<std::size_t>(1, looked));

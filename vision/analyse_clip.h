@@ -16,11 +16,11 @@ namespace mottix {
 
 // Name and version of the trackers, kept beside stored tracks.
 inline constexpr std::string_view kTrackerVersion =
-    "disc-outline/6 sleeve-end/1 far-plate/2 bar-ends/2 shake/2 uprights/1 leg-flow/5 seen-joints/3 "
+    "disc-outline/6 sleeve-end/1 far-plate/2 bar-ends/2 spot/1 shake/2 uprights/1 leg-flow/5 seen-joints/3 "
     "across-joints/1";
 // Beside tracks of which only the bar has been followed so far.
 inline constexpr std::string_view kBarTrackerVersion =
-    "disc-outline/6 sleeve-end/1 far-plate/2 bar-ends/2 shake/2 uprights/1";
+    "disc-outline/6 sleeve-end/1 far-plate/2 bar-ends/2 spot/1 shake/2 uprights/1";
 
 struct ClipTracking {
   ClipFacts facts;
@@ -30,14 +30,15 @@ struct ClipTracking {
 };
 
 struct TrackSettings {
-  double plate_mm = 450.0;
+  LoadedBar bar;
   View view =
       View::kUnknown;  // unknown: what is seen decides, from the side or with the bar across the picture
   std::optional<PlateSeed> seed;
   PlateTrackOptions plate;
 };
 
-// Follows the bar through the film. Memory does not grow with the film beyond a few hundred bytes a frame.
+// Follows the bar through the film; an empty bar or dumbbells need a seed. Memory does not grow with the film
+// beyond a few hundred bytes a frame.
 Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSettings& settings = {},
                                 const Progress& progress = {});
 

@@ -29,7 +29,8 @@ namespace {
 
 // Down, up and down again: into the second rep of a squat; or bending to a bar, and its first pull and back.
 constexpr int kWaysOfABar = 3;
-constexpr double kSureSupport = 0.6;  // of the rim: enough to be taken up again anywhere
+constexpr double kGoodPartOfARep = 1.2;  // plate radii, some 27 cm
+constexpr double kSureSupport = 0.6;     // of the rim: enough to be taken up again anywhere
 constexpr double kFarBehind = 0.5;  // of the best one's score: below it a circle is no plate of a moving bar
 constexpr double kUsualSupport = 0.85;
 constexpr double kSurprisePx = 1.5, kSurpriseOfRadius = 0.02;
@@ -601,7 +602,6 @@ bool PlateTracker::mostlySeen(const Candidate& c) const {
 // have not moved, circles in one another with the better one, and those far behind
 // it.
 void PlateTracker::dropRivals() {
-  constexpr double kGoodPartOfARep = 1.2;  // plate radii, some 27 cm
   const Candidate* leading = leader();
   if (!leading || !leading->moves(kGoodPartOfARep) || !mostlySeen(*leading)) return;
   for (Candidate& c : candidates_) {
@@ -633,6 +633,12 @@ std::vector<const PlateTracker::Candidate*> PlateTracker::rankMovers() const {
   std::sort(movers.begin(), movers.end(),
             [&](const Candidate* a, const Candidate* b) { return a->score(latest_) > b->score(latest_); });
   return movers;
+}
+
+std::size_t PlateTracker::roundMovers() const {
+  return static_cast<std::size_t>(std::count_if(
+      candidates_.begin(), candidates_.end(),
+      [&](const Candidate& c) { return !c.dropped && c.moves(kGoodPartOfARep) && mostlySeen(c); }));
 }
 
 std::optional<std::size_t> PlateTracker::turnBack() {

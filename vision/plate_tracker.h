@@ -65,6 +65,8 @@ class PlateTracker {
   // Keeps the bar alone and runs it toward the clip's beginning: the next pushes go backward from the
   // returned frame. Nothing when tracking already began with frame 0 (or found no bar).
   std::optional<std::size_t> turnBack();
+  // How many circles have gone a good part of a rep's way so far and were mostly seen all the while.
+  std::size_t roundMovers() const;
   // Known once it has turned back: two round plates of like size moved, far apart.
   bool twoRoundPlates() const { return two_round_; }
   // The bar among the candidates. Error (kMarkByHand / kFilmAgain) when no plate was found or none moved.

@@ -2,8 +2,10 @@
 
 #include <algorithm>
 #include <cmath>
+#include <memory>
+#include <span>
 
-#include <Eigen/Cholesky>
+#include <Eigen/Core>
 
 namespace mottix {
 namespace {
@@ -15,6 +17,17 @@ constexpr double kMostYaw_deg = 10.0;
 // Before a rep's start the lifter stands still (the rep finder's start is where the bar begins to sink).
 constexpr double kStillBefore_s = 0.5;
 constexpr std::size_t kFewestFrames = 5;
+
+struct SeenSegment {
+  Segment segment;
+  Joint from, to;
+};
+// The first three stand on one another.
+constexpr std::array kSeenSegments = {SeenSegment{Segment::kThigh, Joint::kHip, Joint::kKnee},
+                                      SeenSegment{Segment::kShank, Joint::kKnee, Joint::kAnkle},
+                                      SeenSegment{Segment::kTrunk, Joint::kShoulder, Joint::kHip},
+                                      SeenSegment{Segment::kFoot, Joint::kHeel, Joint::kToe}};
+constexpr std::size_t kStanding = 3;
 
 struct Moves {  // what is moved for the error, metres and pixels
   double stance_m = 0.0, toes = 0.0, hip_m = 0.0, shoulder_m = 0.0;
@@ -85,9 +98,50 @@ double placement_px(const ClipTracks& tracks, Joint j, const std::vector<std::si
 
 }  // namespace
 
+namespace {
+
+// Moments of quiet standing before a rep.
+std::vector<std::size_t> standingFrames(const ClipTracks& tracks, const std::vector<Rep>& reps) {
+  std::vector<std::size_t> frames;
+  for (std::size_t f = 0; f < tracks.frameCount(); ++f) {
+    const double t = tracks.time_s[f];
+    const bool still = std::any_of(reps.begin(), reps.end(), [&](const Rep& r) {
+      return t <= r.start_s.value && t >= r.start_s.value - kStillBefore_s;
+    });
+    if (still) frames.push_back(f);
+  }
+  return frames;
+}
+
+// Calls `changed(up, down)` for each thing that shifts joints by itself, one standard deviation either way.
+template <typename Changed>
+void moveJoints(const ClipTracks& tracks, const std::vector<std::size_t>& frames, Changed changed) {
+  auto move = [&](double Moves::*what, double sd) {
+    Moves up, down;
+    up.*what = sd;
+    down.*what = -sd;
+    changed(up, down);
+  };
+  move(&Moves::stance_m, lateralPrior(Joint::kAnkle).sd);
+  move(&Moves::toes, toesOut().sd);
+  move(&Moves::hip_m, lateralPrior(Joint::kHip).sd);
+  move(&Moves::shoulder_m, lateralPrior(Joint::kShoulder).sd);
+  for (Joint j : {Joint::kShoulder, Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe}) {
+    if (!tracks.has(j)) continue;
+    for (auto direction : {&Moves::along_px, &Moves::across_px}) {
+      const double sd = placement_px(tracks, j, frames);
+      Moves up, down;
+      (up.*direction)[indexOf(j)] = sd;
+      (down.*direction)[indexOf(j)] = -sd;
+      changed(up, down);
+    }
+  }
+}
+
+}  // namespace
+
 Expected<ClipLengths> estimateLengths(const ClipTracks& tracks, const SideCamera& camera,
-                                      const SideCameraErrors& errors, const std::vector<Rep>& reps,
-                                      std::optional<double> height_m, Sex sex) {
+                                      const SideCameraErrors& errors, const std::vector<Rep>& reps) {
   if (tracks.across())
     return fail(Remedy::kFilmAgain, "Lengths do not show from the front or the rear. Film from the side.");
   if (!tracks.has(Joint::kHip) || !tracks.has(Joint::kKnee) || !tracks.has(Joint::kAnkle) ||
@@ -97,29 +151,15 @@ Expected<ClipLengths> estimateLengths(const ClipTracks& tracks, const SideCamera
     return fail(Remedy::kFilmAgain, "The camera looks too obliquely to read lengths (" +
                                         std::to_string(std::lround(std::abs(camera.yaw_deg()))) +
                                         "°, at most 10°). Film more squarely from the side.");
-  std::vector<std::size_t> frames;
-  for (std::size_t f = 0; f < tracks.frameCount(); ++f) {
-    const double t = tracks.time_s[f];
-    const bool still = std::any_of(reps.begin(), reps.end(), [&](const Rep& r) {
-      return t <= r.start_s.value && t >= r.start_s.value - kStillBefore_s;
-    });
-    if (still) frames.push_back(f);
-  }
+  const std::vector<std::size_t> frames = standingFrames(tracks, reps);
   if (frames.size() < kFewestFrames)
     return fail(Remedy::kFilmAgain,
                 "There is no quiet standing before a rep to read lengths from. Let the film begin earlier.");
 
-  struct Wanted {
-    Segment segment;
-    Joint from, to;
-  };
   const Reader reader{tracks, frames};
-  std::vector<Wanted> wanted;
+  std::vector<SeenSegment> wanted;
   std::vector<double> read;
-  for (const Wanted& w : {Wanted{Segment::kThigh, Joint::kHip, Joint::kKnee},
-                          Wanted{Segment::kShank, Joint::kKnee, Joint::kAnkle},
-                          Wanted{Segment::kTrunk, Joint::kShoulder, Joint::kHip},
-                          Wanted{Segment::kFoot, Joint::kHeel, Joint::kToe}}) {
+  for (const SeenSegment& w : kSeenSegments) {
     if (!tracks.has(w.from) || !tracks.has(w.to)) continue;
     const double length = reader.median(camera, w.from, w.to, {});
     if (!(length > 0.0)) continue;
@@ -132,63 +172,58 @@ Expected<ClipLengths> estimateLengths(const ClipTracks& tracks, const SideCamera
   auto addPair = [&](const SideCamera& more, const Moves& up, const SideCamera& less, const Moves& down) {
     Eigen::VectorXd d(n);
     for (Eigen::Index i = 0; i < n; ++i) {
-      const Wanted& w = wanted[static_cast<std::size_t>(i)];
+      const SeenSegment& w = wanted[static_cast<std::size_t>(i)];
       d[i] = 0.5 * (reader.median(more, w.from, w.to, up) - reader.median(less, w.from, w.to, down));
     }
     covariance += d * d.transpose();
   };
   for (int k = 0; k < kSideCameraErrorCount; ++k)
     addPair(withError(camera, errors, k, 1.0), {}, withError(camera, errors, k, -1.0), {});
-  const Eigen::MatrixXd from_camera = covariance;
-  auto addMove = [&](double Moves::*what, double sd) {
-    Moves up, down;
-    up.*what = sd;
-    down.*what = -sd;
-    addPair(camera, up, camera, down);
-  };
-  addMove(&Moves::stance_m, lateralPrior(Joint::kAnkle).sd);
-  addMove(&Moves::toes, toesOut().sd);
-  addMove(&Moves::hip_m, lateralPrior(Joint::kHip).sd);
-  addMove(&Moves::shoulder_m, lateralPrior(Joint::kShoulder).sd);
-  for (Joint j : {Joint::kShoulder, Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe}) {
-    if (!tracks.has(j)) continue;
-    for (auto direction : {&Moves::along_px, &Moves::across_px}) {
-      const double sd = placement_px(tracks, j, frames);
-      Moves up, down;
-      (up.*direction)[indexOf(j)] = sd;
-      (down.*direction)[indexOf(j)] = -sd;
-      addPair(camera, up, camera, down);
-    }
-  }
-  if (height_m) {
-    Eigen::VectorXd usual(n), scatter(n);
-    for (Eigen::Index i = 0; i < n; ++i) {
-      const Segment s = wanted[static_cast<std::size_t>(i)].segment;
-      const Estimate share = usualShare(s, sex);
-      usual[i] = *height_m * (share.value - (s == Segment::kTrunk ? kTrunkUnderBar : 0.0));
-      scatter[i] = *height_m * share.sd;
-    }
-    // In parts of each length. What the height may mend is the error that all lengths share through the
-    // camera; gain = S·1'(S·1·1' + R + P)^-1 with its variance S, the rest R of what was read and the
-    // people's scatter P.
-    const Eigen::VectorXd one = Eigen::VectorXd::Ones(n);
-    const Eigen::MatrixXd per = value.cwiseInverse().asDiagonal();
-    const double shared = (per * from_camera * per).mean();
-    const Eigen::MatrixXd read_alone = per * covariance * per;
-    const Eigen::VectorXd people = scatter.cwiseQuotient(usual).cwiseAbs2();
-    const Eigen::MatrixXd all = read_alone + Eigen::MatrixXd(people.asDiagonal());
-    const Eigen::VectorXd gain = all.ldlt().solve(shared * one);
-    const double mended = gain.dot(usual.cwiseQuotient(value) - one);
-    const Eigen::MatrixXd left = Eigen::MatrixXd::Identity(n, n) - one * gain.transpose();
-    const Eigen::MatrixXd error =
-        left * read_alone * left.transpose() + gain.cwiseAbs2().dot(people) * Eigen::MatrixXd::Ones(n, n);
-    value *= 1.0 + mended;
-    covariance = value.asDiagonal() * error * value.asDiagonal();
-  }
+  moveJoints(tracks, frames, [&](const Moves& up, const Moves& down) { addPair(camera, up, camera, down); });
   ClipLengths out;
   for (Eigen::Index i = 0; i < n; ++i)
     out[indexOf(wanted[static_cast<std::size_t>(i)].segment)] =
         Estimate{value[i], std::sqrt(std::max(0.0, covariance(i, i)))};
+  return out;
+}
+
+std::optional<Stature> readStature(const ClipTracks& tracks, const SideCamera& camera,
+                                   const SideCameraErrors& errors, const std::vector<Rep>& reps,
+                                   const Body& body) {
+  if (tracks.across() || std::abs(camera.yaw_deg()) > kMostYaw_deg) return std::nullopt;
+  double body_m = 0.0, body_variance = 0.0;
+  for (const auto& [segment, from, to] : std::span(kSeenSegments).first<kStanding>()) {
+    if (!tracks.has(from) || !tracks.has(to)) return std::nullopt;
+    // What a film told before is no ruler for a film.
+    const BodyLength& known = body.lengths[indexOf(segment)];
+    const Estimate share = usualShare(segment, body.sex);
+    const Estimate length = known.source == LengthSource::kByHand
+                                ? known.m
+                                : Estimate{body.height_m * share.value, body.height_m * share.sd};
+    body_m += length.value - (segment == Segment::kTrunk ? kTrunkUnderBar * body.height_m : 0.0);
+    body_variance += length.sd * length.sd;
+  }
+  const auto frames = std::make_shared<const std::vector<std::size_t>>(standingFrames(tracks, reps));
+  const auto read = [&tracks, frames, body_m](const SideCamera& c, const Moves& moves) {
+    double sum = 0.0;
+    for (const auto& [segment, from, to] : std::span(kSeenSegments).first<kStanding>()) {
+      const double length = Reader{tracks, *frames}.median(c, from, to, moves);
+      if (!(length > 0.0)) return 0.0;
+      sum += length / body_m;
+    }
+    return sum;
+  };
+  Stature out;
+  out.at = [read](const SideCamera& c) { return read(c, {}); };
+  const double ratio = out.at(camera);
+  if (!(ratio > 0.0)) return std::nullopt;
+  double own = body_variance / (body_m * body_m);
+  moveJoints(tracks, *frames, [&](const Moves& up, const Moves& down) {
+    const double d = 0.5 * (read(camera, up) - read(camera, down));
+    own += d * d;
+  });
+  out.own_sd = std::sqrt(own);
+  out.ratio = {ratio, std::hypot(out.own_sd, estimateFrom(camera, errors, out.at).sd)};
   return out;
 }
 

@@ -9,13 +9,14 @@
 // together with the stance) and the placement of each joint, which is the same in all frames; moved one at a
 // time by one standard deviation, the squares added.
 //
-// The scale at the body is the part that errs on all lengths alike. Where the athlete's height is stated it
-// serves as a second ruler for this scale alone: the usual lengths at this height, with their scatter between
-// people, are weighed against what was read (Gaussian), and all lengths are stretched by one factor. Their
-// proportions stay as they were read, so that an unusual body is not drawn toward the usual one.
+// The scale at the body is the part that errs on all lengths alike. Where the athlete's height is stated, the
+// lifter is another ruler for the camera (Stature); lengths keep their proportions, so that an unusual body
+// is not drawn toward the usual one.
 //
 // Failure: joints not placed, no quiet standing, or the camera looks too obliquely (kFilmAgain, kMarkByHand).
 #pragma once
+
+#include <functional>
 
 #include "core/base/error.h"
 #include "core/body/athlete_body.h"
@@ -28,9 +29,19 @@ namespace mottix {
 // Thigh, shank, trunk and, where heel and toe are placed, foot.
 using ClipLengths = std::array<std::optional<Estimate>, kSegmentCount>;
 Expected<ClipLengths> estimateLengths(const ClipTracks& tracks, const SideCamera& camera,
-                                      const SideCameraErrors& errors, const std::vector<Rep>& reps,
-                                      std::optional<double> height_m = std::nullopt,
-                                      Sex sex = Sex::kUnstated);
+                                      const SideCameraErrors& errors, const std::vector<Rep>& reps);
+
+// How large the lifter stands there: shank, thigh and trunk together, in parts of what the body has by hand,
+// or usually at its height. Joints must not have been found with that body's help, or it tells its own tale.
+struct Stature {
+  Estimate ratio;                               // 1 where camera and body agree; all errors
+  double own_sd = 0.0;                          // without the camera's part
+  std::function<double(const SideCamera&)> at;  // the ratio by another camera; valid while the tracks are
+};
+// Nothing without these joints, without quiet standing, or where lengths would be refused.
+std::optional<Stature> readStature(const ClipTracks& tracks, const SideCamera& camera,
+                                   const SideCameraErrors& errors, const std::vector<Rep>& reps,
+                                   const Body& body);
 
 // One length from several clips of the same athlete. The clips are filmed and placed alike, so that their
 // errors are taken as the same: the mean weighs by 1/sd², its error is the weighted mean of the errors.

@@ -65,25 +65,40 @@ TEST(LengthsFromClip, ErrorsGrowWithWhatIsUncertain) {
       2.0 * before);
 }
 
-TEST(LengthsFromClip, TheHeightMendsTheScaleAndKeepsTheProportions) {
+TEST(ReadStature, IsInPartsOfTheStatedBodyAndSaysHowSure) {
   const Filmed f = filmed();
   SideCameraErrors errors;
-  errors.focal_px = 100.0;
   errors.plate_radius_rel = 0.03;
-  const auto read = [&](std::optional<double> height_m) {
-    return *estimateLengths(f.clip.tracks, f.clip.camera, errors, f.reps, height_m);
+  auto bodyOf = [](double height_m) {
+    BodyFacts facts;
+    facts.height_m = height_m;
+    return facts;
   };
-  const ClipLengths alone = read(std::nullopt);
-  auto of = [](const ClipLengths& l, Segment s) { return *l[indexOf(s)]; };
-  for (double height : {1.60, 1.75, 1.90}) {
-    const ClipLengths with = read(height);
-    for (Segment s : {Segment::kThigh, Segment::kShank, Segment::kTrunk})
-      EXPECT_LT(of(with, s).sd, of(alone, s).sd) << nameOf(s);
-    EXPECT_NEAR(of(with, Segment::kThigh).value / of(with, Segment::kTrunk).value,
-                of(alone, Segment::kThigh).value / of(alone, Segment::kTrunk).value, 1e-9)
-        << height;
+  const auto read = [&](const BodyFacts& facts) {
+    return readStature(f.clip.tracks, f.clip.camera, errors, f.reps, estimateBody(facts));
+  };
+  const auto small = read(bodyOf(1.6)), tall = read(bodyOf(1.9));
+  ASSERT_TRUE(small && tall);
+  EXPECT_NEAR(small->ratio.value / tall->ratio.value, 1.9 / 1.6, 1e-9);
+  EXPECT_GT(small->ratio.sd, small->own_sd) << "the plate's size is not certain";
+  EXPECT_GT(small->own_sd, 0.01);
+  // By another camera it is another size: a plate taken for larger makes the lifter larger.
+  SideCamera nearer = f.clip.camera;
+  nearer.plate_radius_px /= 1.02;
+  EXPECT_NEAR(small->at(nearer) / small->ratio.value, 1.02, 0.005);
+  // A tape says more than the usual share of a height does; a film says nothing about a film.
+  BodyFacts taped = bodyOf(1.6), filmed_before = taped;
+  for (const Segment s : {Segment::kThigh, Segment::kShank, Segment::kTrunk}) {
+    taped.measured[indexOf(s)] = BodyLength{{1.6 * usualShare(s).value, kTapeError_m}, LengthSource::kByHand};
+    filmed_before.measured[indexOf(s)] =
+        BodyLength{{1.5 * usualShare(s).value, kTapeError_m}, LengthSource::kFromClip};
   }
-  EXPECT_LT(of(read(1.60), Segment::kThigh).value, of(read(1.90), Segment::kThigh).value);
+  EXPECT_LT(read(taped)->own_sd, small->own_sd);
+  EXPECT_DOUBLE_EQ(read(filmed_before)->ratio.value, small->ratio.value);
+  ClipTracks kneeless = f.clip.tracks;
+  kneeless.joints[indexOf(Joint::kKnee)].clear();
+  EXPECT_FALSE(readStature(kneeless, f.clip.camera, errors, f.reps, estimateBody(taped)));
+  EXPECT_FALSE(readStature(f.clip.tracks, f.clip.camera, errors, {}, estimateBody(taped)));
 }
 
 TEST(LengthsFromClip, NoiseCostsNoMoreThanIsStated) {

@@ -2,13 +2,13 @@
 
 namespace mottix {
 
-AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit) {
+AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit, const std::optional<Body>& body) {
   AnalysisSettings settings;
   settings.lift = edit.asked.lift;
   settings.facing = edit.asked.facing;
   settings.view = edit.asked.view;
-  settings.plate_mm = edit.asked.plate_mm;
-  settings.load_kg = edit.asked.load_kg;
+  settings.bar = loadedBar(edit.asked);
+  settings.body = body;
   settings.reps_asked = edit.asked.reps;
   settings.open_pain = athlete.worstPain();
   settings.load_options.step_kg = athlete.step_kg;

@@ -115,14 +115,15 @@ struct Asked {
   double load_kg = 60.0;
   double effort = 8.0;  // 10: nothing left
   Facing facing = Facing::kUnknown;
-  double plate_mm = 450.0;
+  double plate_mm = 450.0;  // of a dumbbell: its head
+  Held held = Held::kPlates;
   double recorded_fps = 0.0;   // of a film that plays slower than life; zero: it plays as it was recorded
   View view = View::kUnknown;  // unknown: as the program finds
   LiftSource lift_source = LiftSource::kSaid;
   bool operator==(const Asked&) const = default;
 };
 inline LoadedBar loadedBar(const Asked& asked) {
-  return {asked.plate_mm, asked.load_kg};
+  return {asked.plate_mm, asked.load_kg, asked.held};
 }
 
 // Whether the coach has called a deadlift sumo.
@@ -177,7 +178,8 @@ std::optional<PlacedPoints> figureOf(const SetEdit& edit);
 // The two points of the back as the coach first put them; they are carried from there.
 std::optional<PlacedPoints> backOf(const SetEdit& edit);
 
-// How a set of this athlete is to be analysed, the coach's overruling included.
-AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit);
+// How a set of this athlete is to be analysed, the coach's overruling included; `body` where it is known.
+AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit,
+                             const std::optional<Body>& body = std::nullopt);
 
 }  // namespace mottix

@@ -61,7 +61,7 @@ Expected<Analysis> analysed(const ClipTracks& tracks, View view = View::kFront) 
   AnalysisSettings settings;
   settings.lift = Lift::kBench;
   settings.view = view;
-  settings.load_kg = 80.0;
+  settings.bar.load_kg = 80.0;
   return analyse(tracks, std::nullopt, settings, builtInRuleBook());
 }
 
@@ -107,7 +107,7 @@ TEST(BarTilt, FromTheSideThereIsNoneAndFromTheFrontNoDepth) {
   ClipTracks across = PressedBar{}.tracks();
   AnalysisSettings squat;
   squat.view = View::kFront;
-  squat.load_kg = 80.0;
+  squat.bar.load_kg = 80.0;
   const auto a = analyse(across, std::nullopt, squat, builtInRuleBook());
   ASSERT_TRUE(a) << a.error().text;
   EXPECT_EQ(a->view, View::kFront);

@@ -47,6 +47,38 @@ Estimate plateLateralPrior(std::optional<double> load_kg) {
   return {kCollar.value + plates * kPlate_m.value, std::hypot(kCollar.sd, plates * kPlate_m.sd)};
 }
 
+Estimate followedLateralPrior(const LoadedBar& bar) {
+  constexpr Estimate kHeadOutsideWrist{0.12, 0.03};
+  const Estimate wrist = lateralPrior(Joint::kWrist);
+  switch (bar.held) {
+    case Held::kPlates:
+      return plateLateralPrior(bar.load_kg);
+    case Held::kEmptyBar:
+      return kSleeveEndLateral;
+    case Held::kDumbbells:
+      return {wrist.value + kHeadOutsideWrist.value, std::hypot(wrist.sd, kHeadOutsideWrist.sd)};
+  }
+  return {};
+}
+
+std::string_view nameOf(Held held) {
+  switch (held) {
+    case Held::kPlates:
+      return "plates";
+    case Held::kEmptyBar:
+      return "empty_bar";
+    case Held::kDumbbells:
+      return "dumbbells";
+  }
+  return "";
+}
+
+std::optional<Held> heldNamed(std::string_view name) {
+  for (Held h : {Held::kPlates, Held::kEmptyBar, Held::kDumbbells})
+    if (nameOf(h) == name) return h;
+  return std::nullopt;
+}
+
 Estimate lateralPrior(Joint joint) {
   switch (joint) {
     case Joint::kHip:

@@ -52,17 +52,32 @@ Estimate toesOut();
 // How far from the mid-plane the knee then lies (m): between ankle and hip, and out by the toes' angle.
 Estimate kneeLateral(const Vec2& ankle_m, const Vec2& knee_m, const Vec2& hip_m);
 
-// What hangs on the bar, as far as it is known.
+// What is lifted, and so what round thing of it is followed from the side: the near full-size plate, the end
+// of an empty bar's sleeve, the head of the near dumbbell.
+enum class Held { kPlates, kEmptyBar, kDumbbells };
+std::string_view nameOf(Held held);  // "plates", "empty_bar", "dumbbells"
+std::optional<Held> heldNamed(std::string_view name);
+
+// The weight, as far as it is known.
 struct LoadedBar {
-  double plate_mm = 450.0;  // of the largest plate
+  double plate_mm = 450.0;  // diameter of the largest plate, or of a dumbbell's head
   std::optional<double> load_kg;
+  Held held = Held::kPlates;
+
+  // Of the round end that is followed. A sleeve is 50 mm thick (practice).
+  double radius_m() const { return held == Held::kEmptyBar ? 0.025 : plate_mm / 2000.0; }
 };
+// Half the length of a bar of 2.2 m (practice), give or take what makers differ by: where its sleeve ends.
+inline constexpr Estimate kSleeveEndLateral{1.10, 0.02};
 
 // How far the outer face of the outermost full-size plate lies from the mid-plane (m). The bar's collars
 // stand 1.31 m apart (practice) and are up to 3 cm thick; a plate of 20 kg is 2.7 cm (steel) to 6.3 cm
 // (rubber) thick. A bar of 20 kg carries as many of these as go into the load, and at least one; without a
 // load one to three.
 Estimate plateLateralPrior(std::optional<double> load_kg);
+// The same of the end that is followed. A dumbbell is held by an arm that hangs or stands off, with its outer
+// face up to 15 cm outside the wrist (own allowance).
+Estimate followedLateralPrior(const LoadedBar& bar);
 
 // The widest circle of the far plate's inner side from the mid-plane (m): at the collar, the plate's edge
 // being rounded by about 1 cm.

@@ -10,6 +10,18 @@
 namespace mottix {
 namespace {
 
+TEST(FollowedLateralPrior, LiesWhereTheEndThatIsFollowedDoes) {
+  EXPECT_DOUBLE_EQ(followedLateralPrior({450.0, 100.0}).value, plateLateralPrior(100.0).value);
+  EXPECT_DOUBLE_EQ(followedLateralPrior({450.0, 20.0, Held::kEmptyBar}).value, 1.10);
+  const Estimate dumbbell = followedLateralPrior({200.0, 40.0, Held::kDumbbells});
+  EXPECT_LT(dumbbell.value, plateLateralPrior(std::nullopt).value);
+  EXPECT_GT(dumbbell.sd, 0.08) << "arms hang or stand off";
+  EXPECT_DOUBLE_EQ((LoadedBar{450.0, 20.0, Held::kEmptyBar}).radius_m(), 0.025);
+  EXPECT_DOUBLE_EQ((LoadedBar{200.0, 40.0, Held::kDumbbells}).radius_m(), 0.1);
+  for (const Held h : {Held::kPlates, Held::kEmptyBar, Held::kDumbbells}) EXPECT_EQ(heldNamed(nameOf(h)), h);
+  EXPECT_FALSE(heldNamed("kettle"));
+}
+
 TEST(SideCamera, ThereAndBackIsTheSamePoint) {
   for (bool left : {false, true}) {
     SideCamera c = known::knownCamera(90.0);

@@ -4,6 +4,7 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/body/lengths_from_clip.h"
 #include "core/motion/across_joints.h"
 #include "core/motion/camera_shake.h"
 #include "core/motion/seen_body.h"
@@ -39,6 +40,8 @@ std::string_view nameOf(Warning warning) {
       return "view_assumed";
     case Warning::kBarLength:
       return "bar_length";
+    case Warning::kBodyContradicts:
+      return "body_contradicts";
     case Warning::kLineContradicts:
       return "line_contradicts";
     case Warning::kOtherWay:
@@ -48,7 +51,7 @@ std::string_view nameOf(Warning warning) {
 }
 
 Expected<void> AnalysisSettings::validate() const {
-  if (!(plate_mm >= 100.0 && plate_mm <= 600.0))
+  if (!(bar.plate_mm >= 100.0 && bar.plate_mm <= 600.0))
     return fail(Remedy::kCorrectInput, "The plate's diameter must lie between 100 and 600 mm.");
   if (reps_asked < 0 || reps_asked > 200)
     return fail(Remedy::kCorrectInput, "Asked reps must lie between 0 and 200.");
@@ -98,6 +101,19 @@ void levelByStanding(Analysis& a, const MeasureInput& input) {
                {standing->bar_forward_m.value, std::hypot(kBalanceSdM, standing->bar_forward_m.sd)});
 }
 
+// The lifter, as another ruler: what stands up in the picture is as long as the stated body says.
+void measureByBody(Analysis& a, const ClipTracks& tracks, const Body& body, bool only_check) {
+  constexpr double kContradicts = 3.0;  // standard deviations
+  const auto stature = readStature(tracks, a.camera, a.camera_errors, a.reps, body);
+  if (!stature) return;
+  a.stature = stature->ratio;
+  if (std::abs(stature->ratio.value - 1.0) > kContradicts * stature->ratio.sd)
+    return a.warnings.push_back(Warning::kBodyContradicts);
+  if (only_check) return;
+  observeCamera(
+      a.camera, a.camera_errors, [&](const SideCamera& c) { return stature->at(c) - 1.0; }, stature->own_sd);
+}
+
 // A hand whose motion could not be read stands in the tracks as an error without any shift.
 void warnOfShake(const ClipTracks& tracks, Analysis& a) {
   constexpr double kMoment_s = 0.5;  // the camera looking elsewhere for less is not worth a word
@@ -118,8 +134,7 @@ void warnOfShake(const ClipTracks& tracks, Analysis& a) {
 // distance; and, the other way round, the distance known otherwise gives the length, so that each checks the
 // other.
 void measureByBarsEnd(CameraEstimate& e, const Estimate& seen) {
-  // Of 2.2 m (practice), give or take what makers differ by.
-  constexpr Estimate kEnd_m{1.10, 0.02};
+  constexpr Estimate kEnd_m = kSleeveEndLateral;
   constexpr double kContradicts = 3.0;  // standard deviations
   const double growth = 1.0 + seen.value;
   const Estimate end_m = estimateFrom(e.camera, e.errors, [&](const SideCamera& c) {
@@ -165,8 +180,8 @@ Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::opt
   e.camera.focal_px = focal.value;
   e.errors.focal_px = focal.sd;
   e.camera.middle_px = 0.5 * Vec2(tracks.width_px, tracks.height_px);
-  e.camera.plate_radius_m = bar.plate_mm / 2000.0;
-  const Estimate lateral = across ? Estimate{0.0, 0.0} : plateLateralPrior(bar.load_kg);
+  e.camera.plate_radius_m = bar.radius_m();
+  const Estimate lateral = across ? Estimate{0.0, 0.0} : followedLateralPrior(bar);
   e.camera.plate_lateral_m = lateral.value;
   e.errors.plate_lateral_m = lateral.sd;
   e.camera.plate_radius_px = median(radius);
@@ -178,6 +193,12 @@ Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::opt
       axis ? axis->vanishing_sd_px : focal.value * Vec2(std::tan(8.0 * deg), std::tan(4.0 * deg));
   e.errors.yaw_known = axis && axis->from_parallax;
   if (across) e.errors.plate_radius_rel = kAcrossHeightRel;
+  // Light spills over an edge; and what stands out from its bar as far as a dumbbell's head shows some of its
+  // side as well.
+  constexpr double kEdgeOfSmallEnd_px = 0.3, kSideOfSmallEnd = 0.025;
+  if (bar.held != Held::kPlates)
+    e.errors.plate_radius_rel =
+        std::hypot(e.errors.plate_radius_rel, kEdgeOfSmallEnd_px / e.camera.plate_radius_px, kSideOfSmallEnd);
   if (axis && axis->far_ratio) {
     const Estimate& seen = *axis->far_ratio;
     const double bar_m = e.camera.plate_lateral_m + kFarPlateLateral.value;
@@ -221,7 +242,7 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   }
   Analysis a;
   a.facing = facingOf(tracks, settings.facing);
-  auto camera = estimateCamera(tracks, axis, {settings.plate_mm, settings.load_kg}, a.facing, settings.lines);
+  auto camera = estimateCamera(tracks, axis, settings.bar, a.facing, settings.lines);
   if (!camera) return tl::make_unexpected(camera.error());
   a.camera = camera->camera;
   a.camera_errors = camera->errors;
@@ -269,6 +290,7 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   }
   a.reps = std::move(*reps);
   if (settings.lift == Lift::kSquat && !tracks.across()) levelByStanding(a, input);
+  if (settings.body) measureByBody(a, tracks, *settings.body, settings.joints_know_body);
   const MeasureInput levelled{&tracks, settings.lift, a.camera, a.camera_errors};
   a.plate_scale = estimateScale(a.camera, a.camera_errors, a.camera.plate_lateral_m);
   a.body_scale = estimateScale(a.camera, a.camera_errors, 0.0);
@@ -282,7 +304,7 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
     f.overruled =
         std::find(settings.overruled.begin(), settings.overruled.end(), f.rule) != settings.overruled.end();
   LoadInput load;
-  load.load_kg = settings.load_kg;
+  load.load_kg = settings.bar.load_kg;
   load.reps_asked = settings.reps_asked;
   load.reps_done = static_cast<int>(a.reps.size());
   load.open_pain = settings.open_pain;

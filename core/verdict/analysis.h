@@ -6,6 +6,7 @@
 #include <string>
 #include <vector>
 
+#include "core/body/athlete_body.h"
 #include "core/load/decide_load.h"
 #include "core/measure/bar_tilt.h"
 #include "core/measure/measure_set.h"
@@ -32,8 +33,9 @@ struct AnalysisSettings {
   Lift lift = Lift::kSquat;
   View view = View::kUnknown;        // unknown: as the bar lies in the picture
   Facing facing = Facing::kUnknown;  // unknown: read from heel and toe when they are placed
-  double plate_mm = 450.0;
-  std::optional<double> load_kg;
+  LoadedBar bar;
+  std::optional<Body> body;       // the lifter's, as far as it is known: another ruler
+  bool joints_know_body = false;  // found with its help, so that they only check it
   int reps_asked = 0;
   int open_pain = 0;
   std::optional<FilmPart> part;        // of the film that is this set; nothing: all of it
@@ -58,6 +60,7 @@ enum class Warning {
   kCameraSwung,     // for some of the time it looked elsewhere, or the film is cut: nothing is measured there
   kOtherWay,        // the bar rests at the other end of its way than in the lift as said
   kBarLength,       // the bar's end lies elsewhere than that of a usual bar; it was not used as a ruler
+  kBodyContradicts,  // the lifter's lengths, as read, are not those of the stated height; it was not used
   kLineContradicts,  // a line drawn by the coach says otherwise than plate and room; it was left out
   kViewAssumed,      // the bar lies across the picture; whether from the front or the rear nobody has said
   kJointsFound       // by the program; nobody has put one right yet
@@ -76,6 +79,7 @@ struct Analysis {
   Estimate yaw_deg;
   std::vector<LineReading> lines;      // one for each of the settings'
   std::optional<Estimate> bar_m;       // length of the bar as read, where its end is seen
+  std::optional<Estimate> stature;     // the lifter's size as read, in parts of what the stated height says
   std::optional<Trust> trust;          // nothing where no depth can be read
   std::optional<LiftGuess> lift_seen;  // by the bar's way, whatever was said
   std::vector<Rep> reps;

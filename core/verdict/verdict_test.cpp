@@ -178,7 +178,7 @@ TEST(DecideLoad, RefusesNonsense) {
 TEST(Analyse, TheBarsLengthIsARulerOrAContradiction) {
   const auto clip = known::film({});
   AnalysisSettings settings;
-  settings.load_kg = 60.0;
+  settings.bar.load_kg = 60.0;
   auto run = [&](std::optional<double> end_m) {
     AxisSeen axis{clip.camera.vanishing_px, {5, 5}, true};
     if (end_m) axis.end_ratio = Estimate{-clip.camera.shrinkAt(*end_m), 0.002};
@@ -203,7 +203,7 @@ TEST(Analyse, FindsAHighRepAndLeavesACleanSetAlone) {
   known::KnownSquat clean;
   clean.depth_m = 0.09;
   AnalysisSettings settings;
-  settings.load_kg = 60.0;
+  settings.bar.load_kg = 60.0;
   auto run = [&](const known::KnownSquat& plan) {
     const auto clip = known::film(plan);
     return *analyse(clip.tracks, AxisSeen{clip.camera.vanishing_px, {25, 25}, true}, settings,
@@ -245,6 +245,35 @@ TEST(Analyse, OnlyThePartThatIsTheSetCounts) {
             Remedy::kCorrectInput);
 }
 
+TEST(Analyse, TheStatedBodyIsARulerOrAContradiction) {
+  const auto clip = known::film({});
+  AnalysisSettings settings;
+  const auto alone = analyse(clip.tracks, std::nullopt, settings, builtInRuleBook());
+  ASSERT_TRUE(alone);
+  auto with = [&](double height_m, bool only_check = false) {
+    BodyFacts facts;
+    facts.height_m = height_m;
+    settings.body = estimateBody(facts);
+    settings.joints_know_body = only_check;
+    return *analyse(clip.tracks, std::nullopt, settings, builtInRuleBook());
+  };
+  auto contradicts = [](const Analysis& a) {
+    return std::find(a.warnings.begin(), a.warnings.end(), Warning::kBodyContradicts) != a.warnings.end();
+  };
+  // As tall as the plate makes the lifter, give or take what people differ by.
+  const Analysis first = with(1.75);
+  ASSERT_TRUE(first.stature);
+  const double fits_m = 1.75 * first.stature->value;
+  const Analysis agrees = with(fits_m);
+  EXPECT_FALSE(contradicts(agrees));
+  EXPECT_LT(agrees.body_scale.sd, 0.9 * alone->body_scale.sd);
+  EXPECT_NEAR(agrees.body_scale.value / alone->body_scale.value, 1.0, 0.002);
+  EXPECT_GT(with(1.03 * fits_m).body_scale.value, agrees.body_scale.value);
+  EXPECT_TRUE(contradicts(with(1.4 * fits_m)));
+  EXPECT_DOUBLE_EQ(with(1.4 * fits_m).body_scale.value, alone->body_scale.value) << "left out";
+  EXPECT_DOUBLE_EQ(with(1.03 * fits_m, true).body_scale.value, alone->body_scale.value) << "only checked";
+}
+
 TEST(Analyse, NoRepAndNoBarAreSaid) {
   known::KnownSquat still;
   still.travel_m = 0.02;
@@ -256,7 +285,7 @@ TEST(Analyse, NoRepAndNoBarAreSaid) {
   for (BarSample& s : lost.bar) s.state = TrackState::kLost;
   EXPECT_EQ(analyse(lost, std::nullopt, {}, builtInRuleBook()).error().remedy, Remedy::kMarkByHand);
   AnalysisSettings wrong;
-  wrong.plate_mm = 5.0;
+  wrong.bar.plate_mm = 5.0;
   EXPECT_EQ(analyse(clip.tracks, std::nullopt, wrong, builtInRuleBook()).error().remedy,
             Remedy::kCorrectInput);
 }
