@@ -30,6 +30,11 @@ Expected<void> BenchPlan::validate() const {
     for (const double size :
          {r.touch_off_m, r.sinks_m, r.seat_up_m, r.foot_slides_m, r.head_up_m, r.shoulders_roll_m})
       if (!(size >= 0.0 && size <= 0.15)) return bad("a planted fault must lie between 0 and 0.15 m.");
+    if (!(r.sticks_low_s >= 0.0 && r.sticks_high_s >= 0.0 && r.sticks_low_s + r.sticks_high_s <= 3.0))
+      return bad("it sticks for 0 to 3 s.");
+    if (!(r.fails_at >= 0.0 && r.fails_at <= 0.9)) return bad("fails_at must lie between 0 and 0.9.");
+    if (r.fails_at > 0.0 && r.sticks_low_s + r.sticks_high_s > 0.0)
+      return bad("a rep that fails does not stick as well.");
     for (const double turn : {r.elbows_out_deg, r.wrists_bend_deg})
       if (!(turn >= 0.0 && turn <= 60.0)) return bad("elbows and wrists turn by 0 to 60 degrees.");
     if (!(r.descent_s >= 0.4 && r.descent_s <= 8.0 && r.ascent_s >= 0.4 && r.ascent_s <= 10.0))
@@ -57,7 +62,7 @@ BenchMotion::BenchMotion(BenchPlan plan) : plan_(std::move(plan)) {
     e.start_s = t;
     e.turn_s = e.start_s + rep.descent_s;
     e.leave_s = e.turn_s + rep.pause_s;
-    e.end_s = e.leave_s + rep.ascent_s;
+    e.end_s = e.leave_s + rep.ascent_s + rep.sticks_low_s + rep.sticks_high_s;
     t = e.end_s + plan_.still_between_s;
     events_.push_back(e);
   }
@@ -76,7 +81,14 @@ LiftPose BenchMotion::at(double time_s) const {
     const RepEvents& e = events_[r];
     if (time_s < e.start_s || time_s > e.end_s) continue;
     const bool rising = time_s > e.leave_s;
-    const double up = rising ? course((time_s - e.leave_s) / (e.end_s - e.leave_s)) : 0.0;
+    double up = 0.0;
+    if (const PressPlan& rep = plan_.reps[r]; rising) {
+      constexpr double kLow = 0.3, kHigh = 0.75;  // of the way: off the chest, and near lock-out
+      up = rep.fails_at > 0.0
+               ? failingCourse((time_s - e.leave_s) / rep.ascent_s, rep.fails_at)
+               : stickingCourse(time_s - e.leave_s, rep.ascent_s, rep.sticks_low_s > 0.0 ? kLow : kHigh,
+                                rep.sticks_low_s + rep.sticks_high_s);
+    }
     const double drop = rising ? 1.0 - up : course((time_s - e.start_s) / (e.turn_s - e.start_s));
     const PressPlan& plan = plan_.reps[r];
     const Vec2 touch(shoulder.x() + plan.touch_m + plan.touch_off_m, shoulder.y() + kChestAboveJoint_m);

@@ -18,6 +18,9 @@ struct PressPlan {
   double shoulders_roll_m = 0.0;  // planted: off the bench, toward lock-out
   double elbows_out_deg = 0.0;    // planted: about the line from shoulder to wrist, with the bar on the chest
   double wrists_bend_deg = 0.0;   // planted: back toward the head, with the bar on the chest
+  double sticks_low_s = 0.0;      // planted: it stands still off the chest, and near the top
+  double sticks_high_s = 0.0;
+  double fails_at = 0.0;  // planted: part of the way up from which it sinks back, to be helped up
   double descent_s = 1.3;
   double ascent_s = 1.1;
 };

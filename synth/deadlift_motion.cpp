@@ -53,6 +53,8 @@ Expected<void> DeadliftPlan::validate() const {
       return bad("hips_first_deg must lie between 0 and 15.");
     for (const double size : {r.rolls_m, r.round_m, r.bent_arms_m, r.swing_m, r.lands_forward_m})
       if (!(size >= 0.0 && size <= 0.15)) return bad("a planted fault must lie between 0 and 0.15 m.");
+    if (!(r.short_of_top >= 0.0 && r.short_of_top <= 0.6))
+      return bad("short_of_top must lie between 0 and 0.6.");
     if (!(r.lean_back_deg >= 0.0 && r.lean_back_deg <= 20.0))
       return bad("lean_back_deg must lie between 0 and 20.");
     if (!(r.pull_s >= 0.4 && r.pull_s <= 10.0 && r.lower_s >= 0.3 && r.lower_s <= 8.0 && r.hold_s >= 0.1 &&
@@ -168,8 +170,9 @@ DeadliftMotion::Posture DeadliftMotion::postureAt(double time_s) const {
       continue;
     }
     const bool lowering = time_s > e.leave_s;
-    const double part = lowering ? 1.0 - course((time_s - e.leave_s) / (e.end_s - e.leave_s))
-                                 : course((time_s - e.start_s) / (e.turn_s - e.start_s));
+    const double reached = 1.0 - plan.short_of_top;
+    const double part = reached * (lowering ? 1.0 - course((time_s - e.leave_s) / (e.end_s - e.leave_s))
+                                            : course((time_s - e.start_s) / (e.turn_s - e.start_s)));
     const double ahead =
         lowering ? 0.0 : legs_ahead_[r] * course((time_s - e.start_s + kHipsFirst_s) / kHipsFirst_s);
     const double lead = lowering && plan.swing_m > 0.0 ? kEarlyKnees * legs_lead_ : legs_lead_;

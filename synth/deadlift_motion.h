@@ -18,6 +18,7 @@ struct PullPlan {
   double lean_back_deg = 0.0;    // planted: past upright at lock-out
   double swing_m = 0.0;          // planted: bar forward on the way down, the knees bending early
   double lands_forward_m = 0.0;  // planted: of where it started; it rolls back before the next rep
+  double short_of_top = 0.0;     // planted: part of the way that the bar stays short of lock-out
   double pull_s = 1.2;
   double hold_s = 0.5;  // at lock-out
   double lower_s = 1.15;

@@ -24,15 +24,16 @@ auto& repOf(Plan& plan, std::size_t rep, double PressPlan::*) {
 }
 
 constexpr double kCentimetres = 100.0, kDegrees = 1.0;  // in one of what the plan counts in
+constexpr double kPercent = 100.0, kSeconds = 1.0;
 
 // A fault whose size is one value of the rep's plan.
 template <auto Member, double kPer>
-constexpr FaultKind ofRep(std::string_view name, Lift lift, std::string_view words, double usual,
-                          double most) {
+constexpr FaultKind ofRep(std::string_view name, Lift lift, std::string_view words, double usual, double most,
+                          std::string_view unit = kPer == kDegrees ? "deg" : "cm") {
   return {name,
           lift,
           words,
-          kPer == kDegrees ? "deg" : "cm",
+          unit,
           usual,
           most,
           [](const FilmPlan& p, std::size_t r) { return kPer * (repOf(p, r, Member).*Member); },
@@ -60,6 +61,10 @@ constexpr std::array kKinds = {
                                                "bar lies lower on the right, between the hands", 3.0, 8.0),
     ofRep<&RepPlan::tuck_m, kCentimetres>(
         "tail-tuck", Lift::kSquat, "pelvis tucks under at the bottom, the back's middle goes back", 4.0, 8.0),
+    ofRep<&RepPlan::chin_up_deg, kDegrees>("chin-up", Lift::kSquat, "head thrown back on the way up", 25.0,
+                                           40.0),
+    ofRep<&RepPlan::fails_at, kPercent>(
+        "missed", Lift::kSquat, "sinks back from so much of the way up and is helped up", 60.0, 85.0, "%"),
     FaultKind{"dive", Lift::kSquat, "drops loose: descent short of a second", "s", 0.5, 0.6,
               [](const FilmPlan& p, std::size_t r) {
                 return std::max(0.0, kEasyDescent_s - p.squat.reps[r].descent_s);
@@ -84,6 +89,8 @@ constexpr std::array kKinds = {
         "early-knees", Lift::kDeadlift, "knees bend early on the way down, the bar swings out", 6.0, 12.0),
     ofRep<&PullPlan::lands_forward_m, kCentimetres>("lands-forward", Lift::kDeadlift,
                                                     "bar lands in front of where it started", 4.0, 10.0),
+    ofRep<&PullPlan::short_of_top, kPercent>("missed", Lift::kDeadlift,
+                                             "lowered so much of the way short of lock-out", 12.0, 60.0, "%"),
     ofRep<&PressPlan::right_lags_m, kCentimetres>("right-lags", Lift::kBench, "bar tilt, right hand lags",
                                                   5.0, 12.0),
     FaultKind{
@@ -105,6 +112,12 @@ constexpr std::array kKinds = {
                                                "head lifts off the bench on the ascent", 6.0, 12.0),
     ofRep<&PressPlan::shoulders_roll_m, kCentimetres>(
         "shoulders-roll", Lift::kBench, "shoulders come off the bench toward lock-out", 4.0, 7.0),
+    ofRep<&PressPlan::sticks_low_s, kSeconds>("sticks-low", Lift::kBench, "bar sticks off the chest", 0.8,
+                                              2.5, "s"),
+    ofRep<&PressPlan::sticks_high_s, kSeconds>("sticks-high", Lift::kBench, "bar sticks near the top", 0.8,
+                                               2.5, "s"),
+    ofRep<&PressPlan::fails_at, kPercent>(
+        "missed", Lift::kBench, "sinks back from so much of the way up and is helped up", 60.0, 85.0, "%"),
     ofRep<&PressPlan::elbows_out_deg, kDegrees>("elbows-out", Lift::kBench,
                                                 "elbows turn out with the bar on the chest", 20.0, 35.0),
     ofRep<&PressPlan::wrists_bend_deg, kDegrees>("wrists-bend", Lift::kBench,

@@ -93,6 +93,39 @@ double seen(const FaultKind& kind, const Pair& p) {
   if (n == "feet-move") return apart([](const LiftPose& q) { return -rightOf(q, Joint::kToe).x(); });
   if (n == "head-lifts") return apart([](const LiftPose& q) { return rightOf(q, Joint::kEar).y(); });
   if (n == "shoulders-roll") return apart([](const LiftPose& q) { return rightOf(q, Joint::kShoulder).y(); });
+  if (n == "chin-up") {
+    auto tilt = [](const LiftPose& q) {
+      const Vec3 neck = rightOf(q, Joint::kEar) - rightOf(q, Joint::kShoulder);
+      return std::atan2(-neck.x(), neck.y()) * 180.0 / std::acos(-1.0);
+    };
+    return p.most([&](double t) { return tilt(bad(t)) - tilt(good(t)); });
+  }
+  if (n == "sticks-low" || n == "sticks-high") {
+    // Time that the bar hardly moves between chest and lock-out.
+    double still_s = 0.0;
+    const double low = bad(e.leave_s).bar.y(), high = bad(e.end_s).bar.y();
+    for (double t = e.leave_s + 0.1; t < e.end_s - 0.1; t += 0.002) {
+      const double part = (bad(t).bar.y() - low) / (high - low);
+      if (part > 0.1 && part < 0.9 && bad(t + 0.002).bar.y() - bad(t).bar.y() < 1e-5) still_s += 0.002;
+    }
+    return still_s;
+  }
+  if (n == "missed" && kind.lift == Lift::kDeadlift) {
+    auto top = [&](auto at) { return p.most([&](double t) { return at(t).bar.y(); }); };
+    const double floor = bad(e.start_s).bar.y();
+    return 100.0 * (1.0 - (top(bad) - floor) / (top(good) - floor));
+  }
+  if (n == "missed") {
+    // How far up it had come when it began to sink.
+    double best = 0.0, sunk = 0.0;
+    const Joint risen = kind.lift == Lift::kSquat ? Joint::kHip : Joint::kWrist;
+    auto height = [&](double t) { return rightOf(bad(t), risen).y() - rightOf(bad(e.leave_s), risen).y(); };
+    for (double t = e.leave_s; t < e.end_s; t += 0.002) {
+      best = std::max(best, height(t));
+      if (sunk == 0.0 && height(t) < best - 0.05) sunk = best;
+    }
+    return 100.0 * sunk / height(e.end_s);
+  }
   if (n == "elbows-out") {
     // By what the elbow has turned about the line from shoulder to wrist, away from the feet.
     auto off = [](const LiftPose& q) {

@@ -14,6 +14,21 @@ double course(double part) {
   return std::min(1.0, p * p * p * (10.0 + p * (-15.0 + 6.0 * p)));
 }
 
+double failingCourse(double part, double fails_at) {
+  if (fails_at <= 0.0) return course(part);
+  constexpr double kUp = 0.4, kBack = 0.3;  // of the time; the rest is the help
+  if (part < kUp) return fails_at * course(part / kUp);
+  if (part < kUp + kBack) return fails_at * (1.0 - course((part - kUp) / kBack));
+  return course((part - kUp - kBack) / (1.0 - kUp - kBack));
+}
+
+double stickingCourse(double since_s, double seconds, double at, double sticks_s) {
+  if (sticks_s <= 0.0) return course(since_s / seconds);
+  if (since_s < at * seconds) return at * course(since_s / (at * seconds));
+  const double rest_s = since_s - at * seconds - sticks_s;
+  return rest_s < 0.0 ? at : at + (1.0 - at) * course(rest_s / ((1.0 - at) * seconds));
+}
+
 Vec3 hingeBetween(const Vec3& from, const Vec3& to, double first, double second, const Vec3& toward) {
   const Vec3 d = to - from;
   const double reach = std::min(d.norm(), 0.9999 * (first + second));

@@ -80,6 +80,11 @@ inline constexpr double kHipHalfOfHeight = 0.053, kShoulderHalfOfHeight = 0.095,
 // Minimum-jerk course from 0 to 1 (key flash1985).
 double course(double part);
 
+// A way up that fails: it comes as far as `fails_at` (0..1), sinks back, and is then helped up. Zero: course.
+double failingCourse(double part, double fails_at);
+// A way up of `seconds` that sticks `at` (0..1) of it for `sticks_s` more; `since_s` from its start.
+double stickingCourse(double since_s, double seconds, double at, double sticks_s);
+
 // The hinge of two links between their ends, as far toward `toward` as it bends.
 Vec3 hingeBetween(const Vec3& from, const Vec3& to, double first, double second, const Vec3& toward);
 

@@ -34,6 +34,9 @@ Expected<void> SquatPlan::validate() const {
     if (!(r.heels_up_m >= 0.0 && r.heels_up_m <= 0.06)) return bad("heels_up_m must lie between 0 and 0.06.");
     if (!(std::abs(r.right_low_m) <= 0.08)) return bad("right_low_m must lie within 0.08.");
     if (!(r.tuck_m >= 0.0 && r.tuck_m <= 0.08)) return bad("tuck_m must lie between 0 and 0.08.");
+    if (!(r.chin_up_deg >= 0.0 && r.chin_up_deg <= 45.0))
+      return bad("chin_up_deg must lie between 0 and 45.");
+    if (!(r.fails_at >= 0.0 && r.fails_at <= 0.9)) return bad("fails_at must lie between 0 and 0.9.");
     if (!(std::abs(r.bar_forward_m) <= 0.12)) return bad("bar_forward_m must lie within 0.12 of mid-foot.");
     if (!(r.descent_s >= 0.4 && r.descent_s <= 8.0 && r.ascent_s >= 0.4 && r.ascent_s <= 10.0))
       return bad("descent_s and ascent_s must lie between 0.4 and 8 or 10 s.");
@@ -123,7 +126,8 @@ SquatMotion::Posture SquatMotion::postureAt(double time_s) const {
     const double part = rising ? (time_s - e.leave_s) / (e.end_s - e.leave_s) : 0.0;
     // The hip's height follows the course; the thigh's angle follows from the height, and the lean from the
     // angle.
-    const double drop = rising ? 1.0 - course(part) : course((time_s - e.start_s) / (e.turn_s - e.start_s));
+    const double drop = rising ? 1.0 - failingCourse(part, plan_.reps[r].fails_at)
+                               : course((time_s - e.start_s) / (e.turn_s - e.start_s));
     const double cosine = std::cos(up.thigh_rad) + drop * (std::cos(low.thigh_rad) - std::cos(up.thigh_rad));
     p.thigh_rad = std::acos(std::clamp(cosine, -1.0, 1.0));
     const double down = (p.thigh_rad - up.thigh_rad) / (low.thigh_rad - up.thigh_rad);
@@ -138,6 +142,7 @@ SquatMotion::Posture SquatMotion::postureAt(double time_s) const {
     p.heels_up_m = plan.heels_up_m * std::pow(drop, 3);
     p.slope = -plan.right_low_m / (2.0 * plan_.grip_half_m) * course(4.0 * drop);
     p.round_m = plan.tuck_m * course((drop - kTucksFrom) / (1.0 - kTucksFrom));
+    if (rising) p.chin_up_rad = plan.chin_up_deg * kDeg * std::pow(std::sin(std::numbers::pi * part), 2);
     // Knees cave in out of the bottom and come back toward lock-out.
     if (rising && part < kCaveUntil)
       p.knees_out_deg -= plan.cave_deg * std::pow(std::sin(std::numbers::pi * part / kCaveUntil), 2);
@@ -177,7 +182,8 @@ LiftPose SquatMotion::solve(const Posture& posture) const {
   pose.trunk_lean_deg = lean / kDeg;
   pose.bar = hip_mid + along * up + behind * back;
   Vec3 shoulder = shoulder_mid, wrist = pose.bar,
-       ear = shoulder_mid + 0.115 * h * (0.75 * up + Vec3(0, 0.25, 0));
+       ear = shoulder_mid + Eigen::AngleAxisd(posture.chin_up_rad, Vec3::UnitZ()) *
+                                Vec3(0.115 * h * (0.75 * up + Vec3(0, 0.25, 0)));
   shoulder.z() = kShoulderHalfOfHeight * h;
   wrist.z() = plan_.grip_half_m;
   wrist += Vec3(0.02, -0.03, 0.0);

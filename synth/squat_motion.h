@@ -15,6 +15,8 @@ struct RepPlan {
   double right_low_m = 0.0;      // planted: right hand below the left
   double tuck_m = 0.0;           // planted: back's middle behind its line, at the bottom alone
   double cave_deg = 0.0;         // planted: knees turned inward on the way up
+  double chin_up_deg = 0.0;      // planted: head thrown back about the shoulders, on the way up
+  double fails_at = 0.0;         // planted: part of the way up from which it sinks back, to be helped up
   double descent_s = 1.55;
   double ascent_s = 1.30;
 };
@@ -48,7 +50,7 @@ class SquatMotion : public LiftMotion {
   // Steered; the shank follows from the bar's place over the foot.
   struct Posture {
     double thigh_rad, lean_rad, bar_x_m, knees_out_deg;
-    double heels_up_m = 0.0, slope = 0.0, round_m = 0.0;
+    double heels_up_m = 0.0, slope = 0.0, round_m = 0.0, chin_up_rad = 0.0;
   };
 
   SquatPlan plan_;
