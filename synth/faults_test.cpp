@@ -154,8 +154,10 @@ TEST(Faults, ShowInTheirSizeOnTheirRepAlone) {
     SCOPED_TRACE(std::string(kind.name) + ", " + p.bad.name);
     EXPECT_DOUBLE_EQ(kind.size(p.bad, 1), kind.usual);
     EXPECT_DOUBLE_EQ(kind.size(p.bad, 0), 0.0);
-    // How far knees turn in is planned at the hip and seen at the knee.
-    EXPECT_NEAR(seen(kind, p), kind.usual, (kind.name == "knees-cave" ? 0.2 : 0.06) * kind.usual);
+    // How far knees turn in is planned at the hip and seen at the knee; how far a squat comes, at thigh and
+    // hip.
+    const bool elsewhere = kind.name == "knees-cave" || (kind.name == "missed" && kind.lift == Lift::kSquat);
+    EXPECT_NEAR(seen(kind, p), kind.usual, (elsewhere ? 0.2 : 0.06) * kind.usual);
     for (double t = 0.0; t < p.with->events()[0].end_s; t += 0.05)
       EXPECT_LT((rightOf(p.with->at(t), Joint::kHip) - rightOf(p.without->at(t), Joint::kHip)).norm(), 1e-9)
           << t;
