@@ -50,6 +50,10 @@ Json toJson(const ClipFacts& clip, const ClipTracks& tracks, const Analysis& ana
     doc["view"]["bar_length_m"] = rounded(analysis.bar_m->value, 3);
     doc["view"]["bar_length_sd_m"] = rounded(analysis.bar_m->sd, 3);
   }
+  if (analysis.lens_k1) {
+    doc["view"]["lens_k1"] = rounded(analysis.lens_k1->value, 4);
+    doc["view"]["lens_k1_sd"] = rounded(analysis.lens_k1->sd, 4);
+  }
   if (analysis.stature) {
     doc["view"]["stature"] = rounded(analysis.stature->value, 4);
     doc["view"]["stature_sd"] = rounded(analysis.stature->sd, 4);

@@ -277,6 +277,8 @@ QString warningWords(Warning warning) {
           "The bar's end does not lie where that of a bar of 2.2 m would, so its length was not used as a "
           "ruler. "
           "Check the plate's size and the load.");
+    case Warning::kLensBends:
+      return tr("The lens bends straight lines; that was taken out by what is straight in the room.");
     case Warning::kBodyContradicts:
       return tr(
           "The lifter in this film is not as tall as stated, by more than the errors allow; the height was "

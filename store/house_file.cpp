@@ -816,7 +816,8 @@ Expected<std::optional<TrackRecord>> HouseFile::loadTracks(SetId id) const {
     SQLite::Statement q(
         impl_->db,
         "SELECT version, axis_x_px, axis_y_px, axis_sd_x_px, axis_sd_y_px, axis_from_parallax, two_plates, "
-        "c.width, c.height, far_ratio, far_ratio_sd, end_ratio, end_ratio_sd FROM tracking t JOIN lift_set s "
+        "c.width, c.height, far_ratio, far_ratio_sd, end_ratio, end_ratio_sd, lens_k1, lens_k1_sd FROM "
+        "tracking t JOIN lift_set s "
         "ON s.id = t.set_id JOIN "
         "clip c ON c.id = "
         "s.clip_id "
@@ -834,6 +835,8 @@ Expected<std::optional<TrackRecord>> HouseFile::loadTracks(SetId id) const {
     if (out.axis && !q.getColumn(11).isNull() && q.getColumn(12).getDouble() > 0.0)
       out.axis->end_ratio = Estimate{q.getColumn(11).getDouble(), q.getColumn(12).getDouble()};
     out.two_plates = q.getColumn(6).getInt() != 0;
+    if (!q.getColumn(13).isNull())
+      out.tracks.lens_k1 = Estimate{q.getColumn(13).getDouble(), q.getColumn(14).getDouble()};
     out.tracks.width_px = q.getColumn(7).getInt();
     out.tracks.height_px = q.getColumn(8).getInt();
     SQLite::Statement blobs(impl_->db, "SELECT kind, data FROM track WHERE set_id = ?");
@@ -911,7 +914,8 @@ Expected<void> HouseFile::saveTracks(SetId id, const ClipFacts& clip, const Trac
     impl_->clear("track", id);
     impl_->clear("tracking", id);
     impl_->clear("found_spread", id);
-    SQLite::Statement head(impl_->db, "INSERT INTO tracking VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)");
+    SQLite::Statement head(impl_->db,
+                           "INSERT INTO tracking VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)");
     head.bind(1, raw(id));
     head.bind(2, record.version);
     if (record.axis) {
@@ -929,6 +933,10 @@ Expected<void> HouseFile::saveTracks(SetId id, const ClipFacts& clip, const Trac
     if (record.axis && record.axis->end_ratio) {
       head.bind(11, record.axis->end_ratio->value);
       head.bind(12, record.axis->end_ratio->sd);
+    }
+    if (record.tracks.lens_k1) {
+      head.bind(13, record.tracks.lens_k1->value);
+      head.bind(14, record.tracks.lens_k1->sd);
     }
     head.exec();
     SQLite::Statement blob(impl_->db, "INSERT INTO track VALUES (?, ?, ?)");

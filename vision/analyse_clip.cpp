@@ -12,6 +12,7 @@
 #include "vision/back_carrier.h"
 #include "vision/bar_ends.h"
 #include "vision/camera_follower.h"
+#include "vision/lens_finder.h"
 #include "vision/spot_follower.h"
 #include "vision/upright_finder.h"
 
@@ -64,17 +65,30 @@ Expected<void> takeOutShake(const std::filesystem::path& path, ClipTracks& track
   return {};
 }
 
-// What was seen of the room in single pictures, without the lifter, as a standing camera would have seen it.
-void keepUprights(const std::map<std::size_t, std::vector<Upright>>& room, ClipTracks& tracks) {
+// What one picture shows of the room.
+struct RoomLook {
+  std::vector<Upright> uprights;
+  std::vector<BowedEdge> bowed;
+};
+RoomLook lookAtRoom(const cv::Mat& gray, double focal_px) {
+  const auto lines = findLines(gray);
+  return {findUprights(lines, gray.rows), findBowedEdges(gray, lines, focal_px)};
+}
+
+// The same without the lifter, as a standing camera would have seen it.
+void keepRoom(const std::map<std::size_t, RoomLook>& room, ClipTracks& tracks) {
   constexpr double kBeside = 1.8;  // plate radii, 40 cm: the lifter's body
   for (const auto& [frame, seen] : room) {
     if (frame >= tracks.bar.size()) continue;
     const BarSample& bar = tracks.bar[frame];
     if (bar.state == TrackState::kLost || (!tracks.shake.empty() && !tracks.shake[frame].known)) continue;
-    for (const Upright& u : withoutLifter(seen, bar.p_px.x(), kBeside * bar.radius_px))
+    for (const Upright& u : withoutLifter(seen.uprights, bar.p_px.x(), kBeside * bar.radius_px))
       tracks.uprights.push_back(
           {toReference(tracks, frame, u.low_px), toReference(tracks, frame, u.high_px)});
   }
+  std::vector<std::vector<BowedEdge>> bowed;
+  for (const auto& [frame, seen] : room) bowed.push_back(seen.bowed);
+  tracks.lens_k1 = estimateLens(bowed);
 }
 
 }  // namespace
@@ -126,8 +140,7 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
   double luma_sum = 0.0;  // of pictures now and then
   CameraWatch watch;
   // The room is looked at twice, a good way from either end.
-  std::map<std::size_t, std::vector<Upright>> room = {{film->frameCount() / 4, {}},
-                                                      {film->frameCount() * 3 / 4, {}}};
+  std::map<std::size_t, RoomLook> room = {{film->frameCount() / 4, {}}, {film->frameCount() * 3 / 4, {}}};
   auto report = [&](double part) { return !progress || progress(part); };
   const Want want = spot ? Want::kColour : Want::kGray;
   auto got = settings.seed && settings.seed->frame > 0 ? film->readAt(settings.seed->frame, picture, want)
@@ -142,7 +155,7 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
     side_ended =
         side_ended || (maybe_side && maybe_across && across_watch.surely(ends, tracker, picture.time_s));
     if (const auto look = room.find(picture.index); look != room.end())
-      look->second = findUprights(picture.gray);
+      look->second = lookAtRoom(picture.gray, focal_px);
     if (decoded % 16 == 0) {
       luma_sum += cv::mean(picture.gray)[0];
       watch.look(picture.gray);
@@ -234,7 +247,7 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
         !ok)
       return tl::make_unexpected(ok.error());
   }
-  keepUprights(room, out.tracks);
+  keepRoom(room, out.tracks);
   report(1.0);
   return out;
 }

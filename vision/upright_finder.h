@@ -1,5 +1,6 @@
-// Edges of things that stand upright: long straight ones within 12 degrees of the picture's vertical (line
-// segments by gradient grouping, grompone2010). The lifter is left out by a band round the bar's place.
+// Long straight edges in a picture of the room (line segments by gradient grouping, grompone2010), and those
+// of things that stand upright: within 12 degrees of the picture's vertical. The lifter is left out by a band
+// round the bar's place.
 #pragma once
 
 #include <vector>
@@ -10,7 +11,13 @@
 
 namespace mottix {
 
-std::vector<Upright> findUprights(const cv::Mat& gray);
+struct LineInPicture {
+  Vec2 from_px, to_px;
+};
+std::vector<LineInPicture> findLines(const cv::Mat& gray);
+
+// `height_px` of the picture.
+std::vector<Upright> findUprights(const std::vector<LineInPicture>& lines, int height_px);
 
 // Without those within `reach_px` of `x_px`.
 std::vector<Upright> withoutLifter(std::vector<Upright> uprights, double x_px, double reach_px);

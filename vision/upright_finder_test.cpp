@@ -33,7 +33,7 @@ cv::Mat room() {
 }
 
 TEST(FindUprights, LongEdgesNearTheVerticalAndTheirLean) {
-  const auto found = findUprights(room());
+  const auto found = findUprights(findLines(room()), 720);
   ASSERT_GE(found.size(), 4u) << "both edges of both posts";
   for (const Upright& u : found) {
     EXPECT_GT(u.low_px.y(), u.high_px.y());
@@ -45,11 +45,11 @@ TEST(FindUprights, LongEdgesNearTheVerticalAndTheirLean) {
 }
 
 TEST(FindUprights, TheLiftersPlaceIsLeftOut) {
-  const auto all = findUprights(room());
+  const auto all = findUprights(findLines(room()), 720);
   const auto left = withoutLifter(all, 930.0, 120.0);
   EXPECT_LT(left.size(), all.size());
   for (const Upright& u : left) EXPECT_LT(u.low_px.x(), 500.0);
-  EXPECT_TRUE(findUprights(cv::Mat(360, 640, CV_8UC1, cv::Scalar(120))).empty());
+  EXPECT_TRUE(findUprights(findLines(cv::Mat(360, 640, CV_8UC1, cv::Scalar(120))), 360).empty());
 }
 
 }  // namespace

@@ -15,6 +15,8 @@
 
 #include <Eigen/Core>
 
+#include "core/base/estimate.h"
+
 namespace mottix {
 
 using Vec2 = Eigen::Vector2d;
@@ -167,6 +169,7 @@ struct ClipTracks {
   JointTracks joints;              // empty, or one a frame
   std::vector<PictureMove> shake;  // empty: the camera stood; or one a frame
   std::vector<Upright> uprights;
+  std::optional<Estimate> lens_k1;  // how the lens bends (lens.h), where the room shows it
 
   std::size_t frameCount() const { return time_s.size(); }
   const JointTrack& track(Joint joint) const { return joints[indexOf(joint)]; }

@@ -7,6 +7,7 @@
 #include "core/body/lengths_from_clip.h"
 #include "core/motion/across_joints.h"
 #include "core/motion/camera_shake.h"
+#include "core/motion/lens.h"
 #include "core/motion/seen_body.h"
 #include "core/motion/uprights.h"
 
@@ -40,6 +41,8 @@ std::string_view nameOf(Warning warning) {
       return "view_assumed";
     case Warning::kBarLength:
       return "bar_length";
+    case Warning::kLensBends:
+      return "lens_bends";
     case Warning::kBodyContradicts:
       return "body_contradicts";
     case Warning::kLineContradicts:
@@ -186,13 +189,15 @@ Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::opt
   e.errors.plate_lateral_m = lateral.sd;
   e.camera.plate_radius_px = median(radius);
   e.camera.plate_px = Vec2(median(x), median(y));
+  e.errors.plate_radius_rel = std::hypot(e.errors.plate_radius_rel, lensScaleSd(tracks, e.camera.plate_px));
   e.camera.faces_left = facing == Facing::kLeft;
   const double deg = std::numbers::pi / 180.0;
   e.camera.vanishing_px = axis ? axis->vanishing_px : e.camera.middle_px;
   e.errors.vanishing_px =
       axis ? axis->vanishing_sd_px : focal.value * Vec2(std::tan(8.0 * deg), std::tan(4.0 * deg));
   e.errors.yaw_known = axis && axis->from_parallax;
-  if (across) e.errors.plate_radius_rel = kAcrossHeightRel;
+  if (across)
+    e.errors.plate_radius_rel = std::hypot(kAcrossHeightRel, lensScaleSd(tracks, e.camera.plate_px));
   // Light spills over an edge; and what stands out from its bar as far as a dumbbell's head shows some of its
   // side as well.
   constexpr double kEdgeOfSmallEnd_px = 0.3, kSideOfSmallEnd = 0.025;
@@ -230,6 +235,32 @@ std::optional<LiftGuess> guessLift(const ClipTracks& tracks, const std::optional
   return guessLift(computeBarHeight({&steady, Lift::kSquat, camera->camera, camera->errors}));
 }
 
+namespace {
+
+// As a lens would have shown it that does not bend; how well it is known stays part of the errors.
+Expected<Analysis> analyseStraightened(const ClipTracks& tracks, std::optional<AxisSeen> axis,
+                                       AnalysisSettings settings, const RuleBook& book) {
+  constexpr double kBends = 0.02, kSurely = 2.0;  // one part in twenty of a picture's corner: seen by eye
+  const Estimate k1 = *tracks.lens_k1;
+  const Vec2 middle = 0.5 * Vec2(tracks.width_px, tracks.height_px);
+  const double focal = focalPrior(tracks.width_px, tracks.height_px).value;
+  const auto straight = [&](Vec2& p) { p = straightened(p, k1.value, middle, focal); };
+  if (axis) straight(axis->vanishing_px);
+  for (RoomLine& line : settings.lines) {
+    straight(line.from_px);
+    straight(line.to_px);
+  }
+  ClipTracks unbent = straightened(tracks);
+  unbent.lens_k1 = Estimate{0.0, k1.sd};
+  auto a = analyse(unbent, axis, settings, book);
+  if (!a) return a;
+  a->lens_k1 = k1;
+  if (std::abs(k1.value) > std::max(kBends, kSurely * k1.sd)) a->warnings.push_back(Warning::kLensBends);
+  return a;
+}
+
+}  // namespace
+
 Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSeen>& axis,
                            const AnalysisSettings& settings, const RuleBook& book) {
   if (auto ok = settings.validate(); !ok) return tl::make_unexpected(ok.error());
@@ -240,7 +271,10 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
     if (steady) warnOfShake(tracks, *steady);
     return steady;
   }
+  if (tracks.lens_k1 && tracks.lens_k1->value != 0.0)
+    return analyseStraightened(tracks, axis, settings, book);
   Analysis a;
+  a.lens_k1 = tracks.lens_k1;
   a.facing = facingOf(tracks, settings.facing);
   auto camera = estimateCamera(tracks, axis, settings.bar, a.facing, settings.lines);
   if (!camera) return tl::make_unexpected(camera.error());

@@ -60,6 +60,7 @@ enum class Warning {
   kCameraSwung,     // for some of the time it looked elsewhere, or the film is cut: nothing is measured there
   kOtherWay,        // the bar rests at the other end of its way than in the lift as said
   kBarLength,       // the bar's end lies elsewhere than that of a usual bar; it was not used as a ruler
+  kLensBends,       // straight lines are bent by it; it was taken out
   kBodyContradicts,  // the lifter's lengths, as read, are not those of the stated height; it was not used
   kLineContradicts,  // a line drawn by the coach says otherwise than plate and room; it was left out
   kViewAssumed,      // the bar lies across the picture; whether from the front or the rear nobody has said
@@ -79,6 +80,7 @@ struct Analysis {
   Estimate yaw_deg;
   std::vector<LineReading> lines;      // one for each of the settings'
   std::optional<Estimate> bar_m;       // length of the bar as read, where its end is seen
+  std::optional<Estimate> lens_k1;     // how the lens bends (core/motion/lens.h), where the room shows it
   std::optional<Estimate> stature;     // the lifter's size as read, in parts of what the stated height says
   std::optional<Trust> trust;          // nothing where no depth can be read
   std::optional<LiftGuess> lift_seen;  // by the bar's way, whatever was said
