@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <future>
 #include <map>
 
 #include <opencv2/core.hpp>
@@ -13,6 +14,7 @@
 #include "vision/bar_ends.h"
 #include "vision/camera_follower.h"
 #include "vision/lens_finder.h"
+#include "vision/read_ahead.h"
 #include "vision/spot_follower.h"
 #include "vision/upright_finder.h"
 
@@ -140,11 +142,13 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
   double luma_sum = 0.0;  // of pictures now and then
   CameraWatch watch;
   // The room is looked at twice, a good way from either end.
-  std::map<std::size_t, RoomLook> room = {{film->frameCount() / 4, {}}, {film->frameCount() * 3 / 4, {}}};
+  std::map<std::size_t, cv::Mat> rooms = {{film->frameCount() / 4, {}}, {film->frameCount() * 3 / 4, {}}};
   auto report = [&](double part) { return !progress || progress(part); };
   const Want want = spot ? Want::kColour : Want::kGray;
   auto got = settings.seed && settings.seed->frame > 0 ? film->readAt(settings.seed->frame, picture, want)
                                                        : film->readNext(picture, want);
+  std::optional<ReadAhead> ahead;
+  if (got && *got) ahead.emplace(*film, want);
   while (got && *got) {
     if (spot) cv::cvtColor(picture.bgr, picture.gray, cv::COLOR_BGR2GRAY);
     if (spot)
@@ -154,8 +158,7 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
     if (maybe_across) ends.look(picture.gray, picture.index);
     side_ended =
         side_ended || (maybe_side && maybe_across && across_watch.surely(ends, tracker, picture.time_s));
-    if (const auto look = room.find(picture.index); look != room.end())
-      look->second = lookAtRoom(picture.gray, focal_px);
+    if (const auto look = rooms.find(picture.index); look != rooms.end()) look->second = picture.gray.clone();
     if (decoded % 16 == 0) {
       luma_sum += cv::mean(picture.gray)[0];
       watch.look(picture.gray);
@@ -164,8 +167,17 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
     if (++decoded % 16 == 0 &&
         !report(kFollowed * static_cast<double>(picture.index) / static_cast<double>(film->frameCount())))
       return fail(Remedy::kCancelled, "Stopped.");
-    got = film->readNext(picture, want);
+    got = ahead->next(picture);
   }
+  ahead.reset();
+  // Beside the work that is left, which is one thing after the other.
+  auto hashing = std::async(std::launch::async, [&] { return computeSha256(path); });
+  auto looking = std::async(std::launch::async, [&] {
+    std::map<std::size_t, RoomLook> seen;
+    for (const auto& [frame, gray] : rooms)
+      if (!gray.empty()) seen[frame] = lookAtRoom(gray, focal_px);
+    return seen;
+  });
   if (!got) return tl::make_unexpected(got.error());
   if (decoded == 0)
     return fail(Remedy::kChooseAnotherFile,
@@ -210,7 +222,7 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
     });
     if (!back) return tl::make_unexpected(back.error());
   }
-  auto hash = computeSha256(path);
+  auto hash = hashing.get();
   if (!hash) return tl::make_unexpected(hash.error());
   out.facts.sha256 = *hash;
   out.tracks.width_px = film->info().width_px;
@@ -247,7 +259,7 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
         !ok)
       return tl::make_unexpected(ok.error());
   }
-  keepRoom(room, out.tracks);
+  keepRoom(looking.get(), out.tracks);
   report(1.0);
   return out;
 }

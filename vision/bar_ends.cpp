@@ -7,6 +7,7 @@
 #include <opencv2/video/tracking.hpp>
 
 #include "vision/peak.h"
+#include "vision/read_ahead.h"
 #include "vision/shrink.h"
 
 namespace mottix {
@@ -662,14 +663,16 @@ Expected<std::array<std::vector<BarSample>, 2>> followEnds(const std::filesystem
   for (auto& track : out) track.resize(film->frameCount());
   auto reader = Film::open(path);
   if (!reader) return tl::make_unexpected(reader.error());
-  auto got = reader->readNext(picture, Want::kGray);
+  std::optional<ReadAhead> ahead(std::in_place, *reader, Want::kGray);
+  auto got = ahead->next(picture);
   while (got && *got) {
     seeBoth(followers, down_px, picture.gray, {&out[0][picture.index], &out[1][picture.index]});
     if (progress && picture.index % 16 == 0 &&
         !progress(static_cast<double>(picture.index) / static_cast<double>(film->frameCount())))
       return fail(Remedy::kCancelled, "Stopped.");
-    got = reader->readNext(picture, Want::kGray);
+    got = ahead->next(picture);
   }
+  ahead.reset();
   if (!got) return tl::make_unexpected(got.error());
   // Before it was first recognised, for instance on the floor in front of something like it, it is followed
   // back.

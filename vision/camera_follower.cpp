@@ -7,6 +7,7 @@
 #include <opencv2/imgproc.hpp>
 #include <opencv2/video/tracking.hpp>
 
+#include "vision/read_ahead.h"
 #include "vision/shrink.h"
 
 namespace mottix {
@@ -164,9 +165,12 @@ Expected<std::vector<PictureMove>> followCamera(const std::filesystem::path& pat
       stopped = true;
     return !stopped;
   };
-  while (got && *got) {
-    if (!visit(onward, picture)) return fail(Remedy::kCancelled, "Stopped.");
-    got = film->readNext(picture, Want::kGray);
+  {
+    ReadAhead ahead(*film, Want::kGray);
+    while (got && *got) {
+      if (!visit(onward, picture)) return fail(Remedy::kCancelled, "Stopped.");
+      got = ahead.next(picture);
+    }
   }
   if (!got) return tl::make_unexpected(got.error());
   if (reference > 0) {

@@ -10,6 +10,7 @@
 #include <opencv2/video/tracking.hpp>
 
 #include "vision/back_outline.h"
+#include "vision/read_ahead.h"
 
 namespace mottix {
 namespace {
@@ -742,9 +743,12 @@ Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Pro
   };
   FramePicture picture;
   auto got = film.readAt(input.placed.frame, picture, want);
-  while (got && *got) {
-    if (!visit(picture)) return fail(Remedy::kCancelled, "Stopped.");
-    got = film.readNext(picture, want);
+  {
+    ReadAhead ahead(film, want);
+    while (got && *got) {
+      if (!visit(picture)) return fail(Remedy::kCancelled, "Stopped.");
+      got = ahead.next(picture);
+    }
   }
   if (!got) return tl::make_unexpected(got.error());
   if (input.placed.frame > 0) {

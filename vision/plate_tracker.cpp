@@ -713,17 +713,22 @@ Expected<PlateTrackResult> PlateTracker::finish(const std::vector<double>& time_
   }
   result.axis = estimateBarAxis(outlines, 0.5 * picture_size_px_, focal_px, plate_radius_m);
   if (!result.axis) return result;
-  auto layCentres = [&] {
-    for (const auto* s : seen) {
-      const FaceCentre face = estimateFaceCentre(outlineOf(*s), *result.axis);
-      if ((face.centre_px - s->sample.p_px).norm() > 0.1 * s->sample.radius_px) continue;
-      BarSample& sample = result.samples[s->frame];
-      sample.p_px = face.centre_px;
-      sample.radius_px = face.radius_px;
-      sample.sd_px = face.sd_px;
-    }
+  auto layCentre = [&](const Candidate::Seen& s) {
+    const FaceCentre face = estimateFaceCentre(outlineOf(s), *result.axis);
+    if ((face.centre_px - s.sample.p_px).norm() > 0.1 * s.sample.radius_px) return;
+    BarSample& sample = result.samples[s.frame];
+    sample.p_px = face.centre_px;
+    sample.radius_px = face.radius_px;
+    sample.sd_px = face.sd_px;
   };
-  layCentres();
+  // What is looked at closely first; all the rest when it is known where the bar points.
+  std::set<std::size_t> looked_at;
+  for (const auto& cut : bar.cuts) looked_at.insert(cut.frame);
+  auto layLookedAt = [&] {
+    for (const auto* s : seen)
+      if (looked_at.contains(s->frame)) layCentre(*s);
+  };
+  layLookedAt();
   std::vector<PlateView> views;
   std::vector<std::size_t> view_frame;
   for (const auto& cut : bar.cuts) {
@@ -737,7 +742,7 @@ Expected<PlateTrackResult> PlateTracker::finish(const std::vector<double>& time_
   // seen against it.
   auto axisPoints = [&](const VanishingPoint& v) {
     result.axis = estimateBarAxis(outlines, 0.5 * picture_size_px_, focal_px, plate_radius_m, v);
-    layCentres();
+    layLookedAt();
     for (std::size_t i = 0; i < views.size(); ++i) {
       views[i].face_px = result.samples[view_frame[i]].p_px;
       views[i].radius_px = result.samples[view_frame[i]].radius_px;
@@ -755,6 +760,7 @@ Expected<PlateTrackResult> PlateTracker::finish(const std::vector<double>& time_
   }
   result.far_plate = findFarPlate(views, *result.axis);
   if (result.far_plate) axisPoints(result.far_plate->vanishing);
+  for (const auto* s : seen) layCentre(*s);
   return result;
 }
 
