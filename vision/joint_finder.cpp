@@ -484,6 +484,56 @@ Expected<Ready> prepare(const std::filesystem::path& path, const ClipTracking& c
   return Ready{std::move(tracks), std::move(*reps), std::move(*film), height_px};
 }
 
+// Whether a lifter is seen whose head is below the feet, where the bar is lowest in the picture: on the back
+// of somebody who stands on the head, or in the hands.
+bool standsOnItsHead(const std::filesystem::path& path, const ClipTracking& clip, const LoadedBar& loaded,
+                     const KnownOfLifter& lifter, BodyPointNetwork& network) {
+  constexpr std::size_t kLooks = 6;
+  constexpr double kInHandsOfHeight = 0.47, kApartOfHeight = 0.6;  // bar at lock-out; head and feet, at least
+  const ClipTracks tracks = steadied(clip.tracks);
+  const auto rough = estimateCamera(tracks, clip.axis, loaded, lifter.facing);
+  auto film = Film::open(path);
+  if (!rough || !film) return false;
+  film->steadyBy(clip.tracks.shake);
+  const double height_px =
+      (lifter.body ? lifter.body->height_m : kUsualHeight_m) * 1000.0 / rough->camera.mmPerPx(0.0);
+  double lowest_px = 0.0, highest_px = 1e9;
+  for (const BarSample& s : tracks.bar) {
+    if (s.state != TrackState::kSeen) continue;
+    lowest_px = std::max(lowest_px, s.p_px.y());
+    highest_px = std::min(highest_px, s.p_px.y());
+  }
+  std::vector<Look> looks;
+  constexpr double kNearLowest = 0.05;  // of the bar's way
+  for (std::size_t f = 0; f < tracks.frameCount(); ++f)
+    if (tracks.bar[f].state == TrackState::kSeen &&
+        lowest_px - tracks.bar[f].p_px.y() < kNearLowest * (lowest_px - highest_px))
+      looks.push_back({f, true});
+  keepSpread(looks, kLooks);
+  std::size_t turned = 0;
+  for (std::size_t i = 0; i < looks.size() && (i < kLooks / 2 || turned > 0); ++i) {
+    bool seen = false;
+    for (const double bar_of_height : {kBarOfHeight, kInHandsOfHeight}) {
+      // Feet up: the middle of the body lies above a bar on its back, and about at one in its hands.
+      const auto square = [&](const BarSample& bar) {
+        return BodySquare{Vec2(bar.p_px.x(), bar.p_px.y() - (bar_of_height - 0.5) * height_px),
+                          kRoom * (1.0 + kUnderFeetOfHeight) * height_px, std::numbers::pi};
+      };
+      const auto bodies = readBodies(*film, tracks, {looks[i]}, square, network, {});
+      if (!bodies) return false;
+      for (const auto& [look, points] : *bodies) {
+        auto y = [&](Joint j) {
+          return 0.5 * (points.at(j, BodySide::kLeft).p_px.y() + points.at(j, BodySide::kRight).p_px.y());
+        };
+        seen = seen || y(Joint::kEar) - y(Joint::kAnkle) > kApartOfHeight * height_px;
+      }
+      if (seen) break;
+    }
+    turned += seen ? 1 : 0;
+  }
+  return turned >= 2;
+}
+
 // Both sides' joints of a film from the front or the rear, as they lie in its pictures.
 Expected<void> trackAcross(const std::filesystem::path& path, const ClipTracking& clip,
                            const LoadedBar& loaded, Lift lift, const KnownOfLifter& lifter,
@@ -541,6 +591,10 @@ Expected<Lift> trackFoundJoints(const std::filesystem::path& path, const ClipTra
       return tl::make_unexpected(ok.error());
     return lift;
   }
+  if (standsOnItsHead(path, clip, loaded, lifter, network))
+    return fail(Remedy::kCorrectInput,
+                "This film stands on its head: the lifter's head is below the feet. Turn it by half on the "
+                "phone and add it again; what is measured here is not to be trusted.");
   Expected<FoundOnFilm> found =
       fail(Remedy::kCorrectInput, "The joints were not looked for: no lift was named.");
   for (std::size_t i = 0; i < maybe.size(); ++i) {

@@ -628,6 +628,23 @@ TEST_F(OnFilm, OnItsHeadOrWithoutALifterItIsSaid) {
   } else {
     EXPECT_NE(a.error().text.find("stands on its head"), std::string::npos) << a.error().text;
   }
+  // Nobody has said the lift: the lifter tells, where the plate does not hide the head.
+  FilmPlan plan = planFromSeed(3);
+  plan.width_px = 640;
+  plan.height_px = 360;
+  plan.squat.reps.resize(1);
+  ASSERT_TRUE(makeFilm(plan, folder / "another.mp4"));
+  const fs::path head_down =
+      made("head_down.mp4", "-i " + (folder / "another.mp4").string() + " -vf hflip,vflip");
+  const auto down = trackBar(head_down);
+  ASSERT_TRUE(down);
+  auto network = BodyPointNetwork::load(MOTTIX_MODELS);
+  ASSERT_TRUE(network);
+  JointTracks raw;
+  FoundSpread spread;
+  const auto found = trackFoundJoints(head_down, *down, {}, {Lift::kDeadlift}, {}, *network, raw, spread);
+  ASSERT_FALSE(found);
+  EXPECT_NE(found.error().text.find("head is below the feet"), std::string::npos) << found.error().text;
   const auto upright = trackBar(film);
   const auto b = analyse(upright->tracks, upright->axis, {}, builtInRuleBook());
   ASSERT_TRUE(b);
