@@ -49,6 +49,7 @@ Expected<Stage> runBar(const TrackJob& job, const Progress& progress) {
   record.version = std::string(kBarTrackerVersion);
   record.axis = stage.clip.axis;
   record.two_plates = stage.clip.two_plates;
+  record.held = job.asked.held;
   record.tracks = stage.clip.tracks;
   for (JointTrack& track : record.tracks.joints) track.clear();
   return stage;

@@ -879,7 +879,16 @@ void FilmView::paintEvent(QPaintEvent*) {
       p.setPen(QPen(kOnFilm, 2.0));
       p.drawEllipse(c, lengthOf(d), lengthOf(d));
     }
-    paintBanner(p, tr("Click the middle of the near plate, or drag from its middle to its rim. Esc leaves."));
+    const Held held = data_ != nullptr ? data_->set.edit.asked.held : Held::kPlates;
+    if (held != Held::kPlates) paintLoupe(p, toFilm(mouse_));
+    paintBanner(
+        p,
+        held == Held::kEmptyBar
+            ? tr("Click the middle of the bar's near end, or drag from its middle to its edge. Esc leaves.")
+        : held == Held::kDumbbells
+            ? tr("Click the middle of the near dumbbell's head, or drag from its middle to its rim. "
+                 "Esc leaves.")
+            : tr("Click the middle of the near plate, or drag from its middle to its rim. Esc leaves."));
   }
 }
 

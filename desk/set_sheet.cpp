@@ -658,6 +658,10 @@ void SetSheet::refresh() {
   ribbon_->setFrame(film_->frame());
   place_->setEnabled(data_.record.has_value() && !data_.tracks.across() && !jobs_.running(data_.set.id));
   point_->setEnabled(!jobs_.running(data_.set.id));
+  const Held held = data_.set.edit.asked.held;
+  point_->setText(held == Held::kPlates     ? tr("Plate · L")
+                  : held == Held::kEmptyBar ? tr("Bar's end · L")
+                                            : tr("Dumbbell · L"));
   unsure_->setVisible(data_.tracks.hasJoints());
   const bool side = data_.tracks.hasJoints() && !data_.tracks.across(),
              put = backOf(data_.set.edit).has_value();
@@ -1122,7 +1126,7 @@ void SetSheet::refreshNext() {
   }
   next_->setText(decisionHeading(d, data_.set.edit.asked));
   next_reason_->setText(decisionReason(d, *data_.analysis, data_.athlete) + QLatin1Char(' ') +
-                        decisionChange(d, data_.athlete));
+                        decisionChange(d, data_.athlete, data_.analysis->view));
   accept_->setVisible(d.next_load_kg.has_value());
 }
 

@@ -483,7 +483,7 @@ QString decisionReason(const LoadDecision& decision, const Analysis& analysis, c
   return {};
 }
 
-QString decisionChange(const LoadDecision& decision, const Athlete& athlete) {
+QString decisionChange(const LoadDecision& decision, const Athlete& athlete, View view) {
   const QString step = kilograms(athlete.step_kg);
   switch (decision.action) {
     case LoadAction::kAdd:
@@ -496,7 +496,8 @@ QString decisionChange(const LoadDecision& decision, const Athlete& athlete) {
       return tr("Back up in steps of %1 as soon as a set is clean.").arg(step);
     case LoadAction::kCantTell:
       if (decision.reason == LoadReason::kNoRules) return tr("Decide by eye and change the load.");
-      return tr("Place the joints, or film it again, to have it judged.");
+      return view == View::kSide ? tr("Place the joints, or film it again, to have it judged.")
+                                 : tr("Film it from the side as well, to have the rest judged.");
   }
   return {};
 }

@@ -42,6 +42,6 @@ QString inOrderWords(const RuleBook& book, Lift lift, const Analysis& analysis);
 QString decisionHeading(const LoadDecision& decision, const Asked& asked);
 QString decisionReason(const LoadDecision& decision, const Analysis& analysis, const Athlete& athlete);
 // What would change the decision.
-QString decisionChange(const LoadDecision& decision, const Athlete& athlete);
+QString decisionChange(const LoadDecision& decision, const Athlete& athlete, View view = View::kSide);
 
 }  // namespace mottix

@@ -86,6 +86,24 @@ TEST(InOrder, NamesOnlyWhatWasMeasuredAndNotRaised) {
   EXPECT_TRUE(inOrderWords(builtInRuleBook(), Lift::kBench, a).isEmpty());
 }
 
+TEST(HeldWords, ComeBackAsTheyWereSaid) {
+  for (const auto& [held, mm] :
+       {std::pair{Held::kPlates, 450.0}, {Held::kPlates, 400.5}, {Held::kDumbbells, 180.0}}) {
+    const auto read = heldIn(heldWords(held, mm));
+    ASSERT_TRUE(read);
+    EXPECT_EQ(read->first, held);
+    EXPECT_EQ(read->second, mm);
+  }
+  const auto empty = heldIn(heldWords(Held::kEmptyBar, 450.0));
+  ASSERT_TRUE(empty);
+  EXPECT_EQ(empty->first, Held::kEmptyBar);
+  EXPECT_FALSE(empty->second);
+  EXPECT_EQ(heldIn("400 mm")->first, Held::kPlates) << "as coaches type it";
+  EXPECT_EQ(heldIn("Dumbbells, 190,5 mm")->second, 190.5);
+  for (const char* wrong : {"", "40", "dumbbells", "a barrel", "dumbbells of 900 mm"})
+    EXPECT_FALSE(heldIn(wrong)) << wrong;
+}
+
 TEST(DecisionWords, StateRepsLoadReasonAndWhatWouldChangeIt) {
   Asked asked;
   asked.reps = 5;
@@ -101,6 +119,10 @@ TEST(DecisionWords, StateRepsLoadReasonAndWhatWouldChangeIt) {
   EXPECT_NE(s(decisionReason(d, {}, athlete)).find("5/10"), std::string::npos);
   EXPECT_NE(s(decisionReason(d, {}, athlete)).find("clinician"), std::string::npos);
   EXPECT_NE(s(decisionChange(d, athlete)).find("closed"), std::string::npos);
+  d.action = LoadAction::kCantTell;
+  d.reason = LoadReason::kCouldNotJudge;
+  EXPECT_NE(s(decisionChange(d, athlete)).find("joints"), std::string::npos);
+  EXPECT_NE(s(decisionChange(d, athlete, View::kFront)).find("from the side"), std::string::npos);
   d = {LoadAction::kCantTell, LoadReason::kNoRules, std::nullopt};
   EXPECT_EQ(s(decisionHeading(d, asked)), "Next: stay at this load, not judged; none was stated");
   asked.reps = 0;  // a clip on the command line: nobody said how many

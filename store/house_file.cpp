@@ -816,7 +816,8 @@ Expected<std::optional<TrackRecord>> HouseFile::loadTracks(SetId id) const {
     SQLite::Statement q(
         impl_->db,
         "SELECT version, axis_x_px, axis_y_px, axis_sd_x_px, axis_sd_y_px, axis_from_parallax, two_plates, "
-        "c.width, c.height, far_ratio, far_ratio_sd, end_ratio, end_ratio_sd, lens_k1, lens_k1_sd FROM "
+        "c.width, c.height, far_ratio, far_ratio_sd, end_ratio, end_ratio_sd, lens_k1, lens_k1_sd, t.held "
+        "FROM "
         "tracking t JOIN lift_set s "
         "ON s.id = t.set_id JOIN "
         "clip c ON c.id = "
@@ -835,6 +836,7 @@ Expected<std::optional<TrackRecord>> HouseFile::loadTracks(SetId id) const {
     if (out.axis && !q.getColumn(11).isNull() && q.getColumn(12).getDouble() > 0.0)
       out.axis->end_ratio = Estimate{q.getColumn(11).getDouble(), q.getColumn(12).getDouble()};
     out.two_plates = q.getColumn(6).getInt() != 0;
+    out.held = heldNamed(q.getColumn(15).getString()).value_or(Held::kPlates);
     if (!q.getColumn(13).isNull())
       out.tracks.lens_k1 = Estimate{q.getColumn(13).getDouble(), q.getColumn(14).getDouble()};
     out.tracks.width_px = q.getColumn(7).getInt();
@@ -915,7 +917,7 @@ Expected<void> HouseFile::saveTracks(SetId id, const ClipFacts& clip, const Trac
     impl_->clear("tracking", id);
     impl_->clear("found_spread", id);
     SQLite::Statement head(impl_->db,
-                           "INSERT INTO tracking VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)");
+                           "INSERT INTO tracking VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)");
     head.bind(1, raw(id));
     head.bind(2, record.version);
     if (record.axis) {
@@ -938,6 +940,7 @@ Expected<void> HouseFile::saveTracks(SetId id, const ClipFacts& clip, const Trac
       head.bind(13, record.tracks.lens_k1->value);
       head.bind(14, record.tracks.lens_k1->sd);
     }
+    head.bind(15, std::string(nameOf(record.held)));
     head.exec();
     SQLite::Statement blob(impl_->db, "INSERT INTO track VALUES (?, ?, ?)");
     auto put = [&](const std::string& kind, const std::vector<double>& values) {

@@ -73,6 +73,7 @@ class HouseFileTest : public testing::Test {
     for (BarSample& s : record.tracks.ends[1]) s.p_px += Vec2(400, 3);
     record.tracks.uprights = {{Vec2(100, 600), Vec2(104, 90)}, {Vec2(900, 610), Vec2(903, 80)}};
     record.tracks.lens_k1 = Estimate{-0.04, 0.015};
+    record.held = Held::kDumbbells;
     for (int i = 0; i < 5; ++i)
       record.tracks.shake.push_back({Vec2(1.5 * i, -i), 0.001 * i, 0.002 * i, 0.3, i != 3});
     record.carried[indexOf(Joint::kHip)].assign(5, {Vec2(10, 20), 1.5, true});
@@ -258,6 +259,7 @@ TEST_F(HouseFileTest, TracksComeBackExactly) {
   EXPECT_EQ(loaded->tracks.uprights[1].low_px, Vec2(900, 610));
   EXPECT_EQ(loaded->tracks.uprights[1].high_px, Vec2(903, 80));
   EXPECT_EQ(loaded->tracks.lens_k1, record.tracks.lens_k1);
+  EXPECT_EQ(loaded->held, Held::kDumbbells);
   ASSERT_EQ(loaded->tracks.shake.size(), 5u);
   for (std::size_t i = 0; i < 5; ++i) {
     EXPECT_EQ(loaded->tracks.shake[i].shift_px, record.tracks.shake[i].shift_px);

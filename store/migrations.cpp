@@ -250,6 +250,7 @@ ALTER TABLE tracking ADD COLUMN end_ratio_sd REAL;
 ALTER TABLE lift_set ADD COLUMN held TEXT NOT NULL DEFAULT 'plates';  -- plates, empty_bar, dumbbells (plate_mm: of their heads)
 ALTER TABLE tracking ADD COLUMN lens_k1 REAL;       -- how the lens bends straight lines; NULL: the room did not show it
 ALTER TABLE tracking ADD COLUMN lens_k1_sd REAL;
+ALTER TABLE tracking ADD COLUMN held TEXT NOT NULL DEFAULT 'plates';  -- what was followed, as of lift_set
 )sql"};
 
 }  // namespace mottix

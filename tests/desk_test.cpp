@@ -1217,6 +1217,7 @@ TEST_F(Desk, AnEmptyBarIsSaidInTheSentenceAndPointedAt) {
   // The next thing is to point at it, and the film waits for that.
   FilmView& view = window->sheet().film();
   ASSERT_EQ(view.mode(), FilmView::Mode::kPointPlate);
+  EXPECT_FALSE(window->sheet().data().analysis) << "what was taken for a plate is no bar's end";
   const auto& p = told["frames"][view.frame()]["plate_near"]["px"];
   const Vec2 end(p[0], p[1]);
   drag(view, view.toWidget(end), view.toWidget(end + Vec2(7.0, 0.0)));

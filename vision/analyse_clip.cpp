@@ -122,11 +122,7 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
              maybe_across = settings.view != View::kSide && !settings.seed;
   const bool plates = settings.bar.held == Held::kPlates;
   if (!plates && settings.view != View::kFront && settings.view != View::kRear && !settings.seed)
-    return fail(Remedy::kMarkByHand,
-                settings.bar.held == Held::kEmptyBar
-                    ? "An empty bar has no plate to find. Point at the end of its sleeve."
-                    : "Dumbbells are not found by themselves. Point at the head of the "
-                      "near one.");
+    return tl::make_unexpected(pointFirst(settings.bar.held));
   if (!plates && !settings.seed)
     return fail(Remedy::kFilmAgain,
                 "From the front or the rear only a bar with plates can be followed. Film from the side.");

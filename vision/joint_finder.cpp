@@ -484,12 +484,41 @@ Expected<Ready> prepare(const std::filesystem::path& path, const ClipTracking& c
   return Ready{std::move(tracks), std::move(*reps), std::move(*film), height_px};
 }
 
-// Whether a lifter is seen whose head is below the feet, where the bar is lowest in the picture: on the back
-// of somebody who stands on the head, or in the hands.
+// Whether most of some pictures show a lifter who stands straight, the head at least half a body above the
+// feet; `on_head`: below them. Looked for with the bar on the back and in the hands.
+bool standsStraight(Film& film, const ClipTracks& tracks, const std::vector<Look>& looks, bool on_head,
+                    const Framing& framing, double height_px, BodyPointNetwork& network) {
+  constexpr double kInHandsOfHeight = 0.47;  // bar at lock-out
+  // Between ear and ankle of somebody who stands lie 0.88 of the height (drillis1966).
+  constexpr double kApartOfHeight = 0.75;
+  const double down = on_head ? -1.0 : 1.0;
+  std::size_t straight = 0;
+  for (std::size_t i = 0; i < looks.size() && (2 * i < looks.size() || straight > 0); ++i)
+    for (const double bar_of_height : {kBarOfHeight, kInHandsOfHeight}) {
+      const auto square = [&](const BarSample& bar) {
+        return BodySquare{Vec2(bar.p_px.x(), bar.p_px.y() + down * (bar_of_height - 0.5) * height_px),
+                          kRoom * (1.0 + kUnderFeetOfHeight) * height_px, on_head ? std::numbers::pi : 0.0};
+      };
+      const auto bodies = readBodies(film, tracks, {looks[i]}, framed(square, framing), network, {});
+      if (!bodies) return false;
+      if (bodies->empty()) continue;
+      const BodyPoints& points = bodies->front().second;
+      auto y = [&](Joint j) {
+        return 0.5 * (points.at(j, BodySide::kLeft).p_px.y() + points.at(j, BodySide::kRight).p_px.y());
+      };
+      if (down * (y(Joint::kAnkle) - y(Joint::kEar)) < kApartOfHeight * height_px) continue;
+      ++straight;
+      break;
+    }
+  return straight >= 2;
+}
+
+// Whether the lifter stands straight with the head down where the bar is lowest in the picture, and nowhere
+// as people do where it is highest: somebody who bends down to a bar can be read as either.
 bool standsOnItsHead(const std::filesystem::path& path, const ClipTracking& clip, const LoadedBar& loaded,
                      const KnownOfLifter& lifter, BodyPointNetwork& network) {
   constexpr std::size_t kLooks = 6;
-  constexpr double kInHandsOfHeight = 0.47, kApartOfHeight = 0.6;  // bar at lock-out; head and feet, at least
+  constexpr double kNear = 0.05;  // of the bar's way
   const ClipTracks tracks = steadied(clip.tracks);
   const auto rough = estimateCamera(tracks, clip.axis, loaded, lifter.facing);
   auto film = Film::open(path);
@@ -503,35 +532,19 @@ bool standsOnItsHead(const std::filesystem::path& path, const ClipTracking& clip
     lowest_px = std::max(lowest_px, s.p_px.y());
     highest_px = std::min(highest_px, s.p_px.y());
   }
-  std::vector<Look> looks;
-  constexpr double kNearLowest = 0.05;  // of the bar's way
-  for (std::size_t f = 0; f < tracks.frameCount(); ++f)
-    if (tracks.bar[f].state == TrackState::kSeen &&
-        lowest_px - tracks.bar[f].p_px.y() < kNearLowest * (lowest_px - highest_px))
-      looks.push_back({f, true});
-  keepSpread(looks, kLooks);
-  std::size_t turned = 0;
-  for (std::size_t i = 0; i < looks.size() && (i < kLooks / 2 || turned > 0); ++i) {
-    bool seen = false;
-    for (const double bar_of_height : {kBarOfHeight, kInHandsOfHeight}) {
-      // Feet up: the middle of the body lies above a bar on its back, and about at one in its hands.
-      const auto square = [&](const BarSample& bar) {
-        return BodySquare{Vec2(bar.p_px.x(), bar.p_px.y() - (bar_of_height - 0.5) * height_px),
-                          kRoom * (1.0 + kUnderFeetOfHeight) * height_px, std::numbers::pi};
-      };
-      const auto bodies = readBodies(*film, tracks, {looks[i]}, square, network, {});
-      if (!bodies) return false;
-      for (const auto& [look, points] : *bodies) {
-        auto y = [&](Joint j) {
-          return 0.5 * (points.at(j, BodySide::kLeft).p_px.y() + points.at(j, BodySide::kRight).p_px.y());
-        };
-        seen = seen || y(Joint::kEar) - y(Joint::kAnkle) > kApartOfHeight * height_px;
-      }
-      if (seen) break;
-    }
-    turned += seen ? 1 : 0;
-  }
-  return turned >= 2;
+  auto looksNear = [&](double y_px) {
+    std::vector<Look> looks;
+    for (std::size_t f = 0; f < tracks.frameCount(); ++f)
+      if (tracks.bar[f].state == TrackState::kSeen &&
+          std::abs(y_px - tracks.bar[f].p_px.y()) < kNear * (lowest_px - highest_px))
+        looks.push_back({f, true});
+    keepSpread(looks, kLooks);
+    return looks;
+  };
+  return standsStraight(*film, tracks, looksNear(lowest_px), true, {}, height_px, network) &&
+         std::none_of(kFramings.begin(), kFramings.end(), [&](const Framing& framing) {
+           return standsStraight(*film, tracks, looksNear(highest_px), false, framing, height_px, network);
+         });
 }
 
 // Both sides' joints of a film from the front or the rear, as they lie in its pictures.

@@ -18,6 +18,13 @@ AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit, const 
   return settings;
 }
 
+Error pointFirst(Held held) {
+  return {Remedy::kMarkByHand,
+          held == Held::kEmptyBar
+              ? "An empty bar has no plate to find. Point at the end of its sleeve (L)."
+              : "Dumbbells are not found by themselves. Point at the head of the near one (L)."};
+}
+
 std::string_view nameOf(LiftSource source) {
   switch (source) {
     case LiftSource::kAssumed:

@@ -163,7 +163,8 @@ struct TrackRecord {
   ClipTracks tracks;  // bar only; joints follow from `carried` and the placed points
   std::optional<AxisSeen> axis;
   bool two_plates = false;
-  JointTracks carried;  // before corrections
+  Held held = Held::kPlates;  // what was followed
+  JointTracks carried;        // before corrections
   FoundSpread found;
   bool hasJoints() const {
     return std::any_of(carried.begin(), carried.end(), [](const JointTrack& t) { return !t.empty(); });
@@ -177,6 +178,9 @@ std::optional<PlacedPoints> figureOf(const SetEdit& edit);
 
 // The two points of the back as the coach first put them; they are carried from there.
 std::optional<PlacedPoints> backOf(const SetEdit& edit);
+
+// What is to be done before a film of an empty bar or of dumbbells can be measured (kMarkByHand).
+Error pointFirst(Held held);
 
 // How a set of this athlete is to be analysed, the coach's overruling included; `body` where it is known.
 AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit,
