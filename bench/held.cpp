@@ -24,9 +24,10 @@ int printHeld(const std::vector<std::filesystem::path>& clips) {
     }
     TrackSettings settings;
     settings.bar = truth->bar();
-    // A click beside the middle by a quarter of what is clicked at.
+    // Drawn round from beside the middle, as a hand does it.
     const double radius_px = 1000.0 * settings.bar.radius_m() / truth->scale_mm_per_px;
-    settings.seed = PlateSeed{0, truth->plate_px.front() + 0.25 * radius_px * Vec2(0.8, -0.6), 0.0};
+    settings.seed =
+        PlateSeed{0, truth->plate_px.front() + 0.1 * radius_px * Vec2(0.8, -0.6), 1.06 * radius_px};
     const auto clip = trackBar(path, settings);
     const std::string held(nameOf(settings.bar.held));
     if (!clip) {

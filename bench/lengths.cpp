@@ -46,13 +46,18 @@ int printLengths(const std::vector<std::filesystem::path>& clips) {
   std::array<Tally, 3> exactly, by_hand, plate_only;
   std::mt19937 rng(1);
   std::normal_distribution<> hand(0.0, 1.0);
-  int refused = 0;
+  int refused = 0, not_followed = 0;
   for (const auto& path : clips) {
     auto truth = loadTruth(path);
     auto clip = trackBar(path);
-    if (!truth || !clip) {
-      std::fprintf(stderr, "%s\n", (truth ? clip.error() : truth.error()).text.c_str());
+    if (!truth) {
+      std::fprintf(stderr, "%s\n", truth.error().text.c_str());
       return 1;
+    }
+    if (!clip) {
+      std::fprintf(stderr, "%s\n", clip.error().text.c_str());
+      ++not_followed;
+      continue;
     }
     const double sd_px = CorrectionModel{}.hand_of_radius * clip->tracks.bar.front().radius_px;
     const std::array exact = {truth->thigh_m, truth->shank_m, truth->trunk_m};
@@ -111,7 +116,8 @@ int printLengths(const std::vector<std::filesystem::path>& clips) {
     exactly[k].print(name.c_str(), "where the truth says, plate and height");
     by_hand[k].print(name.c_str(), "with the hand's error, plate and height");
   }
-  std::printf("\n%zu clips, %d of them refused as too oblique.\n", clips.size(), refused);
+  std::printf("\n%zu clips, %d of them refused as too oblique, in %d no plate found.\n", clips.size(),
+              refused, not_followed);
   return 0;
 }
 

@@ -130,7 +130,10 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
   PlateTracker tracker(settings.plate, settings.seed);
   const double focal_px = focalPrior(info.width_px, info.height_px).value;
   std::optional<SpotFollower> spot;
-  if (!plates) spot.emplace(*settings.seed, settings.bar.radius_m(), focal_px);
+  constexpr double kUsual_m = 3.5;  // of the camera from the lifter: 3-4 m is what coaches are told
+  if (!plates)
+    spot.emplace(*settings.seed, settings.bar.radius_m(),
+                 focal_px * settings.bar.radius_m() / (kUsual_m - followedLateralPrior(settings.bar).value));
   AcrossWatch across_watch;
   bool side_ended = false;
   FramePicture picture;

@@ -9,7 +9,10 @@ namespace mottix {
 namespace {
 
 constexpr double kLeastRadius_px = 6.0;
-constexpr double kNearest_m = 1.2, kFarthest_m = 7.0;  // of the camera, from the end
+// How far the camera stands scatters by about a third; three times that either way is looked at.
+constexpr double kScatter = 0.35, kMostScatter = 3.0;
+constexpr double kHandOfRadius = 0.12, kHand_px = 2.0;  // of a hand that points; own allowance
+constexpr double kBesideOfRadius = 0.33;                // of the middle, by a hand that points; as for plates
 constexpr double kFaceOfRadius = 0.9;
 // A face may be lit otherwise by as much at another height; twice that is another face.
 constexpr double kLit_grey = 15.0, kUnlike_grey = 60.0;
@@ -35,8 +38,36 @@ cv::Mat partOf(const cv::Mat& picture, const cv::Rect& want) {
 
 }  // namespace
 
-SpotFollower::SpotFollower(const PlateSeed& seed, double radius_m, double focal_px)
-    : seed_(seed), radius_m_(radius_m), focal_px_(focal_px) {}
+SpotFollower::SpotFollower(const PlateSeed& seed, double radius_m, double usual_radius_px)
+    : seed_(seed), radius_m_(radius_m), usual_radius_px_(usual_radius_px) {}
+
+std::optional<DiscOutline> SpotFollower::searchEnd(const std::vector<cv::Mat>& pictures) const {
+  std::optional<DiscOutline> best;
+  double most = 0.0;
+  const double least_px = std::max(kLeastRadius_px, usual_radius_px_ * std::exp(-kMostScatter * kScatter)),
+               most_px = usual_radius_px_ * std::exp(kMostScatter * kScatter);
+  for (const cv::Mat& picture : pictures)
+    for (double r = least_px; r <= most_px; r *= 1.04) {
+      DiscOutline guess;
+      guess.centre_px = seed_.centre_px;
+      guess.radius_px = r;
+      const auto found = searchDisc(picture, guess, 0.5 * r);
+      if (!found) continue;
+      const auto fit = fitDiscOutline(picture, *found, 0.06 * r + 2.0, DiscShape::kFree);
+      if (!fit || !fit->convincing()) continue;
+      const DiscOutline& o = fit->outline;
+      const double beside = (o.centre_px - seed_.centre_px).norm();
+      if (beside > kBesideOfRadius * o.radius_px) continue;
+      const double missed = beside / (kHandOfRadius * o.radius_px + kHand_px);
+      const double off = std::log(o.radius_px / usual_radius_px_) / kScatter,
+                   value =
+                       fit->support * std::sqrt(o.radius_px) * std::exp(-0.5 * (off * off + missed * missed));
+      if (value <= most) continue;
+      most = value;
+      best = o;
+    }
+  return best;
+}
 
 cv::Mat SpotFollower::cutOut(const cv::Mat& picture, const Vec2& at_px) const {
   cv::Mat face;
@@ -63,7 +94,7 @@ std::optional<SpotFollower::Found> SpotFollower::find(const cv::Mat& picture, co
   for (int y = 0; y < first.rows; y += step_px)
     for (int x = 0; x < first.cols; x += step_px) {
       const double unlike =
-          std::sqrt(std::max(0.0F, std::min(first.at<float>(y, x), lately.at<float>(y, x))) / area);
+          std::sqrt(std::max(0.0F, 0.5F * (first.at<float>(y, x) + lately.at<float>(y, x))) / area);
       if (unlike > kUnlike_grey) continue;
       outline.centre_px = Vec2(middle.x - reach_x + x + 0.5, middle.y - reach_y + y + 0.5);
       const Vec2 off = (outline.centre_px - about_px).cwiseQuotient(reach_px);
@@ -97,15 +128,14 @@ void SpotFollower::start(const cv::Mat& gray, const cv::Mat& bgr, double time_s)
         fit && fit->convincing())
       there = fit->outline;
   } else {
-    const double least = std::max(kLeastRadius_px, focal_px_ * radius_m_ / kFarthest_m),
-                 most = focal_px_ * radius_m_ / kNearest_m;
-    there = searchDiscAround(gray, seed_.centre_px, least, most);
-    if (!there) {  // as bright as what is behind it; of another colour, perhaps
-      const int few = static_cast<int>(0.5 * least);
-      const cv::Rect about(static_cast<int>(seed_.centre_px.x()) - few,
-                           static_cast<int>(seed_.centre_px.y()) - few, 2 * few + 1, 2 * few + 1);
-      colour_ = cv::mean(bgr(about & cv::Rect(0, 0, bgr.cols, bgr.rows)));
-      there = searchDiscAround(unlikeness(bgr), seed_.centre_px, least, most);
+    // As bright as what is behind it, it may be of another colour.
+    const int few = static_cast<int>(0.4 * usual_radius_px_);
+    const cv::Rect about(static_cast<int>(seed_.centre_px.x()) - few,
+                         static_cast<int>(seed_.centre_px.y()) - few, 2 * few + 1, 2 * few + 1);
+    const cv::Rect inside = about & cv::Rect(0, 0, bgr.cols, bgr.rows);
+    if (!inside.empty()) {
+      colour_ = cv::mean(bgr(inside));
+      there = searchEnd({gray, unlikeness(bgr)});
     }
   }
   nothing_there_ = !there;

@@ -27,8 +27,8 @@ namespace mottix {
 
 class SpotFollower {
  public:
-  // `radius_m` of the end; `focal_px` as assumed, which says how large it may appear.
-  SpotFollower(const PlateSeed& seed, double radius_m, double focal_px);
+  // `radius_m` of the end; `usual_radius_px` as it appears from where people film.
+  SpotFollower(const PlateSeed& seed, double radius_m, double usual_radius_px);
 
   // Frames in one direction of time from the seed's, then, after turnBack, in the other. One picture
   // as CV_8UC1 and CV_8UC3.
@@ -53,7 +53,7 @@ class SpotFollower {
   };
 
   PlateSeed seed_;
-  double radius_m_, focal_px_;
+  double radius_m_, usual_radius_px_;
   bool started_ = false, nothing_there_ = false;
   double radius_px_ = 0.0;
   DiscOutline outline_;
@@ -65,6 +65,9 @@ class SpotFollower {
   cv::Scalar colour_;  // of the face, on average
 
   void start(const cv::Mat& gray, const cv::Mat& bgr, double time_s);
+  // The end that was clicked at, in whichever picture it shows best; of several circles one of about the size
+  // that is usual.
+  std::optional<DiscOutline> searchEnd(const std::vector<cv::Mat>& pictures) const;
   cv::Mat unlikeness(const cv::Mat& bgr) const;
   void step(const cv::Mat& gray, const cv::Mat& picture, std::size_t frame, double time_s);
   int half() const { return mask_.cols / 2; }

@@ -35,7 +35,7 @@ struct Followed {
 Followed followPainted(double way_px, bool hidden = false) {
   constexpr double kRadius = 9.0, kRadius_m = 0.025;
   const PlateSeed seed{0, Vec2(161.0, 59.0), kRadius};
-  SpotFollower follower(seed, kRadius_m, 1000.0);
+  SpotFollower follower(seed, kRadius_m, kRadius);
   Followed out;
   for (std::size_t i = 0; i < 120; ++i) {
     const double t = static_cast<double>(i) / 30.0;
