@@ -895,13 +895,19 @@ void SetSheet::refreshJudged() {
               false);
     paragraph(data_.problem.isEmpty() ? tr("The bar has not been followed in this film.") : data_.problem, 14,
               true);
-    QPushButton* b =
-        action(tr("Follow the bar"), tr("Look for the plate and follow it through the film"), [this] {
-          startTracking();
-          refresh();
-        });
-    b->setProperty("what", QStringLiteral("follow"));
-    action(tr("Point at plate · L"), tr("Show where the near plate is"), &SetSheet::pointAtPlate);
+    const Held held = data_.set.edit.asked.held;
+    if (held == Held::kPlates) {
+      QPushButton* b =
+          action(tr("Follow the bar"), tr("Look for the plate and follow it through the film"), [this] {
+            startTracking();
+            refresh();
+          });
+      b->setProperty("what", QStringLiteral("follow"));
+    }
+    action(held == Held::kPlates     ? tr("Point at plate · L")
+           : held == Held::kEmptyBar ? tr("Point at the bar's end · L")
+                                     : tr("Point at the dumbbell · L"),
+           tr("Show what is to be followed"), &SetSheet::pointAtPlate);
   }
   judged_->addStretch(1);
 }
