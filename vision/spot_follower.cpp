@@ -14,7 +14,7 @@ constexpr double kScatter = 0.35, kMostScatter = 3.0;
 constexpr double kHandOfRadius = 0.12, kHand_px = 2.0;  // of a hand that points; own allowance
 constexpr double kBesideOfRadius = 0.33;                // of the middle, by a hand that points; as for plates
 constexpr double kFaceOfRadius = 0.9;
-// A face may be lit otherwise by as much at another height; twice that is another face.
+// A face may be lit otherwise by so much at another height; and this unlike, it is another face.
 constexpr double kLit_grey = 15.0, kUnlike_grey = 60.0;
 constexpr double kPatterned_grey = 15.0;  // above a plain face's shading and noise
 constexpr double kLeastValue = 0.2;       // chance places on walls and floors stay below
