@@ -82,8 +82,8 @@ class HeldFilms : public testing::Test {
   static void TearDownTestSuite() { fs::remove_all(folder); }
   static inline fs::path folder;
 
-  // Follows what is pointed at on picture `from`; compares with the truth.
-  static void follow(FilmPlan plan, const LoadedBar& bar, std::size_t from) {
+  // Follows what is clicked at on picture `from`, or drawn round; compares with the truth.
+  static void follow(FilmPlan plan, const LoadedBar& bar, std::size_t from, bool drawn) {
     const fs::path film = folder / "held.mp4";
     plan.width_px = 960;
     plan.height_px = 540;
@@ -98,7 +98,8 @@ class HeldFilms : public testing::Test {
     settings.bar = bar;
     EXPECT_EQ(trackBar(film, settings).error().remedy, Remedy::kMarkByHand) << "it has to be pointed at";
     const double radius_px = 1000.0 * bar.radius_m() / truth["scale_plate_mm_per_px"].get<double>();
-    settings.seed = PlateSeed{from, at(from) + Vec2(0.2 * radius_px, 0.1 * radius_px), 0.0};
+    settings.seed =
+        PlateSeed{from, at(from) + Vec2(0.1 * radius_px, 0.05 * radius_px), drawn ? 1.05 * radius_px : 0.0};
     const auto clip = trackBar(film, settings);
     ASSERT_TRUE(clip) << clip.error().text;
     std::size_t seen = 0, off = 0;
@@ -126,7 +127,7 @@ TEST_F(HeldFilms, AnEmptyBarsEndIsFollowedFromTheMiddleOfTheFilm) {
   plan.load_kg = 20.0;
   plan.look.someone_passes = false;
   plan.squat.reps.resize(2, plan.squat.reps.front());
-  follow(plan, {450.0, 20.0, Held::kEmptyBar}, 40);
+  follow(plan, {450.0, 20.0, Held::kEmptyBar}, 40, true);
 }
 
 TEST_F(HeldFilms, ADumbbellsHeadIsFollowed) {
@@ -134,7 +135,7 @@ TEST_F(HeldFilms, ADumbbellsHeadIsFollowed) {
   plan.dumbbell_mm = 200.0;
   plan.look.someone_passes = false;
   plan.bench.reps.resize(2, plan.bench.reps.front());
-  follow(plan, {200.0, 40.0, Held::kDumbbells}, 0);
+  follow(plan, {200.0, 40.0, Held::kDumbbells}, 0, false);
 }
 
 }  // namespace
