@@ -25,7 +25,7 @@ SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const 
     layCorrections(tracks, record.carried, edit.placed, record.found);
   if (!backOf(edit))  // taken back
     for (const Joint j : kBackJoints) tracks.joints[indexOf(j)].clear();
-  if (record.held != edit.asked.held && edit.asked.held != Held::kPlates)
+  if (record.held != edit.asked.held)  // another end was followed, of another size
     return {std::move(tracks), tl::make_unexpected(pointFirst(edit.asked.held))};
   AnalysisSettings settings = settingsFor(athlete, edit, body);
   settings.joints_know_body = record.foundByItself();

@@ -1227,6 +1227,7 @@ TEST_F(Desk, AnEmptyBarIsSaidInTheSentenceAndPointedAt) {
   // Taken back, the film is searched for a plate again.
   QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
   EXPECT_EQ(window->house().loadSet(id)->edit.asked.held, Held::kPlates);
+  EXPECT_FALSE(window->sheet().data().analysis) << "a bar's end is no plate";
   EXPECT_TRUE(window->jobs().running(id));
 }
 

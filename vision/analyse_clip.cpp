@@ -121,11 +121,11 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
   const bool maybe_side = settings.view == View::kUnknown || settings.view == View::kSide || settings.seed,
              maybe_across = settings.view != View::kSide && !settings.seed;
   const bool plates = settings.bar.held == Held::kPlates;
-  if (!plates && settings.view != View::kFront && settings.view != View::kRear && !settings.seed)
-    return tl::make_unexpected(pointFirst(settings.bar.held));
   if (!plates && !settings.seed)
-    return fail(Remedy::kFilmAgain,
-                "From the front or the rear only a bar with plates can be followed. Film from the side.");
+    return maybe_side ? tl::make_unexpected(pointFirst(settings.bar.held))
+                      : fail(Remedy::kFilmAgain,
+                             "From the front or the rear only a bar with plates can be followed. Film from "
+                             "the side.");
   EndsWatch ends(maybe_across ? film->times_s() : std::vector<double>());
   PlateTracker tracker(settings.plate, settings.seed);
   const double focal_px = focalPrior(info.width_px, info.height_px).value;
@@ -213,10 +213,13 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
                                         "it was filmed from the side.");
   if (const auto first = out.tracks.across() ? std::nullopt : turned) {
     auto back = readBackward(*film, *first, want, [&](const FramePicture& p) {
-      cv::Mat gray;
-      if (spot) cv::cvtColor(p.bgr, gray, cv::COLOR_BGR2GRAY);
-      if (p.index < *first && spot) spot->push(gray, p.bgr, p.index, p.time_s);
-      if (p.index < *first && !spot) tracker.push(p.gray, p.index, p.time_s);
+      if (p.index < *first && spot) {
+        cv::Mat gray;
+        cv::cvtColor(p.bgr, gray, cv::COLOR_BGR2GRAY);
+        spot->push(gray, p.bgr, p.index, p.time_s);
+      } else if (p.index < *first) {
+        tracker.push(p.gray, p.index, p.time_s);
+      }
       return report(kFollowed);
     });
     if (!back) return tl::make_unexpected(back.error());

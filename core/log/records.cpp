@@ -19,6 +19,9 @@ AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit, const 
 }
 
 Error pointFirst(Held held) {
+  if (held == Held::kPlates)
+    return {Remedy::kMarkByHand,
+            "The plates have not been followed yet. Follow the bar, or point at the near one."};
   return {Remedy::kMarkByHand,
           held == Held::kEmptyBar
               ? "An empty bar has no plate to find. Point at the end of its sleeve (L)."

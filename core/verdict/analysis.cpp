@@ -189,21 +189,20 @@ Expected<CameraEstimate> estimateCamera(const ClipTracks& tracks, const std::opt
   e.errors.plate_lateral_m = lateral.sd;
   e.camera.plate_radius_px = median(radius);
   e.camera.plate_px = Vec2(median(x), median(y));
-  e.errors.plate_radius_rel = std::hypot(e.errors.plate_radius_rel, lensScaleSd(tracks, e.camera.plate_px));
   e.camera.faces_left = facing == Facing::kLeft;
   const double deg = std::numbers::pi / 180.0;
   e.camera.vanishing_px = axis ? axis->vanishing_px : e.camera.middle_px;
   e.errors.vanishing_px =
       axis ? axis->vanishing_sd_px : focal.value * Vec2(std::tan(8.0 * deg), std::tan(4.0 * deg));
   e.errors.yaw_known = axis && axis->from_parallax;
-  if (across)
-    e.errors.plate_radius_rel = std::hypot(kAcrossHeightRel, lensScaleSd(tracks, e.camera.plate_px));
+  if (across) e.errors.plate_radius_rel = kAcrossHeightRel;
   // Light spills over an edge; and what stands out from its bar as far as a dumbbell's head shows some of its
   // side as well.
   constexpr double kEdgeOfSmallEnd_px = 0.3, kSideOfSmallEnd = 0.025;
   if (bar.held != Held::kPlates)
     e.errors.plate_radius_rel =
         std::hypot(e.errors.plate_radius_rel, kEdgeOfSmallEnd_px / e.camera.plate_radius_px, kSideOfSmallEnd);
+  e.errors.plate_radius_rel = std::hypot(e.errors.plate_radius_rel, lensScaleSd(tracks, e.camera.plate_px));
   if (axis && axis->far_ratio) {
     const Estimate& seen = *axis->far_ratio;
     const double bar_m = e.camera.plate_lateral_m + kFarPlateLateral.value;
@@ -240,7 +239,8 @@ namespace {
 // As a lens would have shown it that does not bend; how well it is known stays part of the errors.
 Expected<Analysis> analyseStraightened(const ClipTracks& tracks, std::optional<AxisSeen> axis,
                                        AnalysisSettings settings, const RuleBook& book) {
-  constexpr double kBends = 0.02, kSurely = 2.0;  // one part in twenty of a picture's corner: seen by eye
+  constexpr double kBends = 0.02;  // moves a picture's corner by 1 %
+  constexpr double kSurely = 2.0;  // standard deviations
   const Estimate k1 = *tracks.lens_k1;
   const Vec2 middle = 0.5 * Vec2(tracks.width_px, tracks.height_px);
   const double focal = focalPrior(tracks.width_px, tracks.height_px).value;
