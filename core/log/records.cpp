@@ -24,8 +24,8 @@ Error pointFirst(Held held) {
             "The plates have not been followed yet. Follow the bar, or point at the near one."};
   return {Remedy::kMarkByHand,
           held == Held::kEmptyBar
-              ? "An empty bar has no plate to find. Point at the end of its sleeve (L)."
-              : "Dumbbells are not found by themselves. Point at the head of the near one (L)."};
+              ? "An empty bar has no plate to find. Point at the end of its sleeve."
+              : "Dumbbells are not found by themselves. Point at the head of the near one."};
 }
 
 std::string_view nameOf(LiftSource source) {
