@@ -18,7 +18,7 @@ constexpr double kBendDown_s = 1.3;
 constexpr double kHipsFirst_s = 0.4;                  // before lift-off
 constexpr double kRolls_s = 0.5, kRollsBack_s = 0.6;  // before lift-off; after landing
 constexpr double kEarlyKnees = 0.75;                  // of how the legs lead the bar
-constexpr double kOpensToKnee_deg = 3.0;
+constexpr std::size_t kPastKneeSteps = 64;
 constexpr double kTopShin_rad = 2.0 * kDeg, kTopThigh_rad = 2.0 * kDeg, kTopLean_rad = 1.0 * kDeg;
 
 // Where links from `low` and from a point above it meet, behind the line between them.
@@ -97,14 +97,32 @@ DeadliftMotion::DeadliftMotion(DeadliftPlan plan) : plan_(std::move(plan)) {
   top_y_m_ = top.y() - std::sqrt(arm_m_ * arm_m_ - shoulder_at_top_m_ * shoulder_at_top_m_);
   knee_part_ = (low_knee_.y() - floor.y()) / (top_y_m_ - floor.y());
 
-  // At the knee the trunk leans almost as on the floor: hips and shoulders have risen alike.
-  const double floor_lean_deg = lean_deg(0.0, 0.0);
-  double few = 1.0, many = 4.0;
+  // The bar stays in touch with the legs (practice): shins are upright as it passes the knees and from there
+  // on, which lets the trunk open a little before.
+  auto kneeAhead = [&](double legs, double part) {
+    const Vec2 hip2 =
+        heldHip(legs, shoulder({plan_.bar_x_m, floor.y() + part * (top_y_m_ - floor.y())}, part));
+    return hingeBetween(ankle, {hip2.x(), hip2.y(), hip_z}, b.shank_m(), b.thigh_m(), knee_toward_).x() -
+           ankle.x();
+  };
+  double few = 0.5, many = 4.0;
   for (int round = 0; round < 40; ++round) {
     legs_lead_ = 0.5 * (few + many);
-    const double legs = 1.0 - std::pow(1.0 - knee_part_, legs_lead_);
-    (lean_deg(legs, knee_part_) < floor_lean_deg - kOpensToKnee_deg ? few : many) = legs_lead_;
+    (kneeAhead(legsFollow(knee_part_), knee_part_) > 0.0 ? few : many) = legs_lead_;
   }
+  const double at_top_m = kneeAhead(1.0, 1.0);
+  std::vector<double> past_knee = {legsFollow(knee_part_)};
+  for (std::size_t i = 1; i < kPastKneeSteps; ++i) {
+    const double way = static_cast<double>(i) / kPastKneeSteps, part = knee_part_ + way * (1.0 - knee_part_);
+    double bent = past_knee.back(), straight = 1.0;
+    for (int round = 0; round < 40; ++round) {
+      const double legs = 0.5 * (bent + straight);
+      (kneeAhead(legs, part) > way * at_top_m ? bent : straight) = legs;
+    }
+    past_knee.push_back(0.5 * (bent + straight));
+  }
+  past_knee.push_back(1.0);
+  past_knee_ = std::move(past_knee);
 
   down_s_ = plan_.stand_s + kBendDown_s;
   double t = down_s_ + plan_.still_before_s;
@@ -125,6 +143,14 @@ DeadliftMotion::DeadliftMotion(DeadliftPlan plan) : plan_(std::move(plan)) {
     legs_ahead_.push_back(rep.hips_first_deg > 0.0 ? 0.5 * (ahead_low + ahead_high) : 0.0);
   }
   duration_s_ = t + 0.3;
+}
+
+// How far the legs have come when the bar has gone `part` of its way.
+double DeadliftMotion::legsFollow(double part) const {
+  if (part <= knee_part_ || past_knee_.empty()) return 1.0 - std::pow(1.0 - part, legs_lead_);
+  const double at = (part - knee_part_) / (1.0 - knee_part_) * kPastKneeSteps;
+  const auto i = std::min(static_cast<std::size_t>(at), kPastKneeSteps - 1);
+  return past_knee_[i] + (at - static_cast<double>(i)) * (past_knee_[i + 1] - past_knee_[i]);
 }
 
 // Without the bar in the hands: upward first, then forward.
@@ -178,7 +204,7 @@ DeadliftMotion::Posture DeadliftMotion::postureAt(double time_s) const {
     const double lead = lowering && plan.swing_m > 0.0 ? kEarlyKnees * legs_lead_ : legs_lead_;
     // The early knees come in once lock-out is left.
     const double mixed = lowering ? lead + (legs_lead_ - lead) * course(4.0 * part - 3.0) : legs_lead_;
-    p.legs = 1.0 - (1.0 - ahead) * std::pow(1.0 - part, mixed);
+    p.legs = 1.0 - (1.0 - ahead) * std::pow(1.0 - legsFollow(part), mixed / legs_lead_);
     p.part = part;
     p.bar.y() += part * (top_y_m_ - kBarOnFloor_m);
     const double bump = std::pow(std::sin(std::numbers::pi * part), 2);

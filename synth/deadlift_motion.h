@@ -1,8 +1,8 @@
 // A deadlift: the lifter stands, takes hold of the bar and pulls it over mid-foot, save for what is planted.
 //
 // Arms hang from the shoulders, which stay slightly before the bar until it has passed the knee and are
-// behind it at lock-out; the legs follow a course in which hips and shoulders first rise alike. The hip lies
-// where legs and trunk meet.
+// behind it at lock-out; the legs open so that the bar stays in touch with them. The hip lies where legs and
+// trunk meet.
 #pragma once
 
 #include "synth/lift_motion.h"
@@ -66,11 +66,13 @@ class DeadliftMotion : public LiftMotion {
   double shoulder_at_top_m_ = 0.0;                         // before the bar, at lock-out
   double knee_part_ = 0.0;                                 // of the way of the bar, where it passes the knee
   Vec3 knee_toward_ = Vec3(1.0, 0.0, 0.0);  // the way in which the knee leaves the line from ankle to hip
-  double legs_lead_ = 0.0;                  // how much sooner the legs come than the bar
+  double legs_lead_ = 0.0;                  // how much sooner the legs come than the bar, up to the knee
+  std::vector<double> past_knee_;           // legs from there to lock-out, at even steps of the bar's way
   double top_y_m_ = 0.0;                    // of the bar at lock-out
   double down_s_ = 0.0;                     // when the hands are on the bar
   std::vector<double> legs_ahead_;          // one a rep: planted, part of the legs' course
 
+  double legsFollow(double part) const;
   Vec2 freeHip(double legs) const;
   Vec2 heldHip(double legs, const Vec2& shoulder) const;
   Vec2 shoulder(const Vec2& bar, double part, double shorter_m = 0.0) const;  // part of the bar's way

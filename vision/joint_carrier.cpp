@@ -9,6 +9,7 @@
 #include <opencv2/imgproc.hpp>
 #include <opencv2/video/tracking.hpp>
 
+#include "core/motion/pulled_joints.h"
 #include "vision/back_outline.h"
 #include "vision/read_ahead.h"
 
@@ -24,10 +25,11 @@ using Cov = Eigen::Matrix<double, kN, kN>;
 constexpr double kSlack = 2.0;
 constexpr double kShankRel = 0.01, kThighRel = 0.01, kTrunkRel = 0.02;
 constexpr double kShoulderOnBarM = 0.015;  // the bar rolls and the shoulder girdle gives by about this
-// The bar lies before the hips: half a thigh between them. Knees come over it by a hand's breadth in the
-// set-up.
-constexpr double kBarBeforeHipM = 0.05, kKneeOverBarM = 0.08, kKneeBehindBarM = 0.05,
-                 kShoulderAboveBarM = 0.35, kInFrontSdM = 0.02;
+// The bar lies before the hips: half a thigh between them. It goes up along the leg, its middle before the
+// joints' line by half the leg's depth and its own radius (practice; depths of shank, knee and thigh:
+// gordon1989); nearer it cannot be, and it drifts away now and then. Own allowances.
+constexpr double kBarBeforeHipM = 0.05, kBarBeforeShinM = 0.052, kBarBeforeKneeM = 0.075,
+                 kBarBeforeThighM = 0.105, kShoulderAboveBarM = 0.35, kInFrontSdM = 0.02, kDriftsSdM = 0.06;
 // The shoulder joint is slightly before the bar from the floor to the knee, where arms hang from it
 // (practice); at lock-out the bar lies before the thigh and the trunk is upright, so that it is behind the
 // bar by about the thigh's half depth. Own allowances.
@@ -42,6 +44,12 @@ constexpr double kKneeSideStepM = 0.012;  // sideways motion of the knee in one 
 constexpr double kFlowFloorPx = 0.15;
 constexpr double kFlowOfMotion = 0.25;  // skin and cloth slide over the joint by about 8 % of a long
                                         // movement, which over some 40 frames is this part of each step
+// Of the bar's own motion, what flow may leave out of a leg that passes behind the plate. Own allowances.
+constexpr double kKneeUnseenOfBar = 0.15, kHipUnseenOfBar = 0.15;
+// Somebody who walks by before the plate is before the body a little sooner or later. Meanwhile a joint moves
+// unseen, by so much from frame to frame. Own allowances.
+constexpr double kWalksBy_s = 0.35, kCoveredStepM = 0.02;
+constexpr double kLockedOut = 0.97;     // part of the bar's way
 // What stays wrong when everything fits: joint centres against skin, as a part of the plate's radius.
 constexpr double kModelOfRadius = 0.03, kHiddenOfRadius = 0.06;
 // From the floor up the plate comes before the thigh and at lock-out hides the hip, so that hip and trunk are
@@ -52,11 +60,12 @@ constexpr double kPulledOfRadius = 0.25, kWholePull_m = 0.55;
 // for little. Somebody who walks by is elsewhere. Own allowances.
 constexpr std::size_t kOutlineEvery = 3;
 const Vec2 kHipOfHindmostM{0.02, 0.03};
-constexpr double kHindmostTurns_m = 0.3, kHindmostShows = 0.75, kOutlineElsewhereM = 0.25;
+constexpr double kFarFromUsual = 3.0;  // standard deviations
+constexpr double kHindmostTurns_m = 0.3, kHindmostShows = 0.8, kOutlineElsewhereM = 0.25;
 // How much more or less a joint goes astray than all this says, on the films of
-// core/motion/joint_corrections.h.
-constexpr double kKneeStated = 1.5, kShoulderOnBackStated = 0.3, kHipHeldStated = 0.8,
-                 kShoulderHeldStated = 0.5, kKneeHeldStated = 2.5;
+// core/motion/joint_corrections.h and presses 301-304.
+constexpr double kKneeStated = 1.5, kShoulderOnBackStated = 0.3, kHipHeldStated = 1.0,
+                 kShoulderHeldStated = 0.6, kKneeHeldStated = 3.5, kLyingStated = 0.4;
 
 struct Segment {
   Vec2 from, to;
@@ -363,6 +372,7 @@ class Chain {
   }
 
   void restart() {
+    bar_before_.reset();
     x_ = start_x_;
     p_ = start_p_;
   }
@@ -425,11 +435,13 @@ class Chain {
   }
   Vec2 hip() const { return x_.segment<2>(3); }
 
-  void step(Motion motion, const Motion& trunk, const BarSample& bar, bool held) {
+  // `covered`: what moves in the picture may be somebody who walks by.
+  void step(Motion motion, const Motion& trunk, const BarSample& bar, bool held, bool covered) {
     held_ = held;
     const double m_per_px = camera_.mmPerPx(lateral(Joint::kHip)) / 1000.0;
     const State before = x_;
-    if (trunk.knee_sd_px < 1e3) {
+    if (covered) motion.knee_px = motion.hip_px = Vec2::Zero();
+    if (trunk.knee_sd_px < 1e3 && !covered) {
       // Leg and trunk both tell how the hip goes.
       const double leg_w = 1.0 / (motion.hip_sd_px * motion.hip_sd_px),
                    trunk_w = 1.0 / (trunk.knee_sd_px * trunk.knee_sd_px);
@@ -443,7 +455,7 @@ class Chain {
     x_.head<2>() = knee;
     x_.segment<2>(3) = hip;
     double shoulder_q = 0.05;
-    if (trunk.hip_sd_px < 1e3) {
+    if (trunk.hip_sd_px < 1e3 && !covered) {
       x_.tail<2>() = camera_.toBody(px(Joint::kShoulder) + trunk.hip_px, lateral(Joint::kShoulder));
       shoulder_q = std::min(0.1, std::hypot(trunk.hip_sd_px, kFlowOfMotion * trunk.hip_px.norm()) * m_per_px);
     } else {
@@ -452,8 +464,17 @@ class Chain {
     auto step_sd = [&](double sd_px, const Vec2& d) {
       return std::min(0.1, std::hypot(sd_px, kFlowOfMotion * d.norm()) * m_per_px);
     };
-    const double knee_q = step_sd(motion.knee_sd_px, motion.knee_px),
-                 hip_q = step_sd(motion.hip_sd_px, motion.hip_px);
+    double knee_q = step_sd(motion.knee_sd_px, motion.knee_px),
+           hip_q = step_sd(motion.hip_sd_px, motion.hip_px);
+    if (covered) knee_q = hip_q = shoulder_q = kCoveredStepM;
+    if (hold_ == Hold::kInHands && held && bar.state != TrackState::kLost && bar_before_) {
+      // Behind the plate flow does not tell all of how the legs move.
+      const double step_m = (camera_.barBody(bar.p_px) - *bar_before_).norm();
+      knee_q = std::hypot(knee_q, kKneeUnseenOfBar * step_m);
+      hip_q = std::hypot(hip_q, kHipUnseenOfBar * step_m);
+    }
+    bar_before_.reset();
+    if (bar.state != TrackState::kLost) bar_before_ = camera_.barBody(bar.p_px);
     State q;
     q << knee_q, knee_q, 0.001, hip_q, hip_q, shoulder_q, shoulder_q;
     p_ += State(q.cwiseAbs2()).asDiagonal();
@@ -475,6 +496,7 @@ class Chain {
   bool has_bar_ = false, held_ = true;
   Vec2 ankle_ = Vec2::Zero(), ankle_px_ = Vec2::Zero(), shoulder_on_bar_ = Vec2::Zero(), bar0_ = Vec2::Zero();
   double shank_ = 0.0, thigh_ = 0.0, trunk_ = 0.0, lean0_ = 0.0;
+  std::optional<Vec2> bar_before_;
   double highest_m_ = 0.0;  // of the bar, over where it was on the placed frame
   State x_ = State::Zero(), start_x_ = State::Zero();
   Cov p_ = Cov::Zero(), start_p_ = Cov::Zero();
@@ -494,7 +516,7 @@ class Chain {
 
   // Measurement residuals, each divided by its standard deviation.
   Eigen::VectorXd residuals(const State& x, const BarSample& bar) const {
-    Eigen::VectorXd r(9);
+    Eigen::VectorXd r(10);
     r.setZero();
     r[0] = (length3(x.head<2>() - ankle_, x[2] - lateral(Joint::kAnkle)) - shank_) /
            (kSlack * kShankRel * shank_);
@@ -534,11 +556,17 @@ class Chain {
         r[7] = std::min(0.0, now.x() - x[3] - kBarBeforeHipM) / kInFrontSdM;
         // Shoulders stay above the hands and no lower than the hips.
         r[6] += std::min(0.0, x[6] - std::max(now.y() + kShoulderAboveBarM, x[4])) / kInFrontSdM;
-        // Knees are over the bar on the floor and behind it once it passes them.
-        const double passed =
-            std::clamp((now - bar0_).y() / std::max(0.05, start_x_[1] - bar0_.y()), 0.0, 1.0);
-        const double most = kKneeOverBarM - passed * (kKneeOverBarM + kKneeBehindBarM);
-        r[8] = std::min(0.0, now.x() - x[0] + most) / kInFrontSdM;
+        // The bar goes up along the leg's front.
+        const bool below = now.y() < x[1];
+        const Vec2 from = below ? ankle_ : Vec2(x.head<2>()), to = below ? x.head<2>() : x.segment<2>(3);
+        const Vec2 along = (to - from).normalized(), to_bar = now - from;
+        const double part = std::clamp(to_bar.dot(along) / std::max(0.1, (to - from).norm()), 0.0, 1.0);
+        const double usual = below ? kBarBeforeShinM + part * (kBarBeforeKneeM - kBarBeforeShinM)
+                                   : kBarBeforeKneeM + part * (kBarBeforeThighM - kBarBeforeKneeM);
+        const double apart = to_bar.x() * along.y() - to_bar.y() * along.x() - usual;
+        r[8] = apart / (apart < 0.0 ? kInFrontSdM : kDriftsSdM);
+        // At lock-out the knees are straight.
+        if (risenPart(bar) > kLockedOut) r[9] = (ahead - kKneeBeforeLeg_m.value) / kKneeBeforeLeg_m.sd;
         return r;
       }
       const double turn = lean(x) - lean0_;  // leaning forward turns the offset clockwise seen from the right
@@ -576,6 +604,17 @@ class Chain {
     p_ = h.inverse();
   }
 };
+
+// Frames on which somebody who walks by may be before the body: round those on which the plate was hidden.
+std::vector<bool> findCovered(const std::vector<BarSample>& bar, const std::vector<double>& time_s) {
+  std::vector<bool> out(bar.size(), false);
+  for (std::size_t f = 0; f < bar.size(); ++f) {
+    if (bar[f].state != TrackState::kBridged) continue;
+    for (std::size_t g = f; g < bar.size() && time_s[g] - time_s[f] <= kWalksBy_s; ++g) out[g] = true;
+    for (std::size_t g = f; g-- > 0 && time_s[f] - time_s[g] <= kWalksBy_s;) out[g] = true;
+  }
+  return out;
+}
 
 // Pictures kept at different heights of the bar: when the lifter comes by again, knee and hip are read
 // against them, so that drift does not add up from rep to rep.
@@ -629,6 +668,7 @@ Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Pro
         model = std::hypot(model, kPulledOfRadius * chain.risen(bar) / kWholePull_m);
       const double times =
           foot                           ? 1.0
+          : input.hold == Hold::kLying   ? kLyingStated
           : j == Joint::kKnee            ? (input.hold == Hold::kInHands ? kKneeHeldStated : kKneeStated)
           : input.hold == Hold::kInHands ? (j == Joint::kHip ? kHipHeldStated : kShoulderHeldStated)
           : j == Joint::kShoulder && input.hold == Hold::kOnBack ? kShoulderOnBackStated
@@ -639,6 +679,7 @@ Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Pro
       out[indexOf(j)][frame] = s;
     }
   };
+  const std::vector<bool> covered = findCovered(input.bar, film.times_s());
   cv::Mat before;
   std::deque<std::pair<cv::Mat, std::size_t>> recent;  // the last pictures, oldest first
   std::map<int, Visited> visited;
@@ -646,6 +687,11 @@ Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Pro
   auto revisit = [&](const cv::Mat& gray, std::size_t frame) {
     const BarSample& bar = input.bar[frame];
     if (bar.state != TrackState::kSeen) return;
+    if (covered[frame]) {
+      // What was carried meanwhile is a guess: pictures of before are believed at once.
+      contradicted = kContradictionsBorne;
+      return;
+    }
     const int height = static_cast<int>(std::floor(bar.p_px.y() / (kVisitHeightOfRadius * radius_px)));
     const auto at = visited.find(height);
     if (at == visited.end()) {
@@ -697,9 +743,14 @@ Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Pro
     const auto hindmost = outline->findHindmost();
     if (!hindmost || chain.risenPart(bar) > kHindmostShows) return;
     const Vec2 at_m = input.camera.toBody(*hindmost, lateralPrior(Joint::kHip).value);
-    if (placed)
+    if (placed) {
       hip_before_hindmost = chain.hip() - at_m;
-    else if (hip_before_hindmost)
+      // Somebody who walked by, or a tip that is not the hip's.
+      const Vec2 usual(kHipBeforeHindmost_m.value, 0.0), off = *hip_before_hindmost - usual;
+      if (std::abs(off.x()) > kFarFromUsual * kHipBeforeHindmost_m.sd ||
+          std::abs(off.y()) > kFarFromUsual * kHipAsHigh_m)
+        hip_before_hindmost = usual;
+    } else if (hip_before_hindmost)
       chain.observeHip(at_m + *hip_before_hindmost,
                        (1.0 + chain.risen(bar) / kHindmostTurns_m) * kHipOfHindmostM);
   };
@@ -727,7 +778,8 @@ Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Pro
                            trunkOf(chain.px(Joint::kHip), chain.px(Joint::kShoulder)), bar_before, bar_now);
       chain.step(leg, trunk, bar_now,
                  input.hold == Hold::kOnBack ||
-                     (picture.index >= input.held_from && picture.index <= input.held_to));
+                     (picture.index >= input.held_from && picture.index <= input.held_to),
+                 covered[picture.index]);
     }
     revisit(gray, picture.index);
     seeHip(picture.bgr, picture.index);

@@ -69,11 +69,13 @@ SeenJoints seenOf(const Look& look, const BodyPoints& body, const BarSample& bar
   s.frame = look.frame;
   s.standing = look.standing;
   s.bar_px = bar.p_px;
-  for (std::size_t j = 0; j < kSideJointCount; ++j) {
-    const BodyPoint& p = body.at(static_cast<Joint>(j), near);
-    const bool hidden = (p.p_px - bar.p_px).norm() < kHiddenOfRadius * bar.radius_px;
-    if (!hidden && p.presence >= kLeastPresence) s.p_px[j] = p.p_px;
-  }
+  const BodySide far = near == BodySide::kLeft ? BodySide::kRight : BodySide::kLeft;
+  for (std::size_t j = 0; j < kSideJointCount; ++j)
+    for (const auto& [side, points] : {std::pair{near, &s.p_px}, {far, &s.far_px}}) {
+      const BodyPoint& p = body.at(static_cast<Joint>(j), side);
+      const bool hidden = (p.p_px - bar.p_px).norm() < kHiddenOfRadius * bar.radius_px;
+      if (!hidden && p.presence >= kLeastPresence) (*points)[j] = p.p_px;
+    }
   return s;
 }
 

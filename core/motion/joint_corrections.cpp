@@ -62,6 +62,17 @@ struct Spot {
   Joint joint;
 };
 
+// Joints between which lengths stay, and what carrying does wrong to them on a frame: a matrix that makes the
+// errors from as many independent ones.
+constexpr std::array kChain = {Joint::kKnee, Joint::kHip, Joint::kShoulder};
+constexpr Index kChainRows = 2 * static_cast<Index>(kChain.size());
+using Chained = Eigen::Matrix<double, kChainRows, kChainRows>;
+std::optional<Index> rowInChain(Joint joint) {
+  const auto at = std::find(kChain.begin(), kChain.end(), joint);
+  if (at == kChain.end()) return std::nullopt;
+  return 2 * std::distance(kChain.begin(), at);
+}
+
 // The error model of one film's carried joints, and what the placed points say in it.
 class Errors {
  public:
@@ -76,6 +87,8 @@ class Errors {
       const Spot hip{f, Joint::kHip};
       if (!start_ && known(hip) && sample(hip).sd_px == 0.0) start_ = f;
     }
+    hangs_ = hangsFromArms();
+    for (std::size_t f = 0; f < tracks.frameCount(); ++f) chained_.push_back(chainedAt(f));
     std::array<bool, kJointCount> by_hand{};
     std::vector<Vec2> wrong;
     for (const PlacedPoints& points : placed)
@@ -145,7 +158,8 @@ class Errors {
         return s.joint == joint && s.frame + 1 >= f && f + 1 >= s.frame;
       });
       const bool follows = !computed.empty() && f > 0 && known({f - 1, joint}) && known({f + 1, joint});
-      const bool compute = near || !follows || f - computed.back() >= kEvery;
+      const bool compute =
+          near || !follows || f - computed.back() >= kEvery || carried_[indexOf(joint)][f].sd_px == 0.0;
       const auto [error, hand] = withSpots(at, d);
       out[f].p_px += (error + hand) * weights_;
       if (!compute) continue;
@@ -192,6 +206,8 @@ class Errors {
   double radius_px_, hand_px_ = 0.0;
   std::vector<double> height_;        // of the bar, plate radii over the ankle
   std::optional<std::size_t> start_;  // of carrying, where it has no error
+  bool hangs_ = false;                // the bar, from the arms
+  std::vector<Chained> chained_;      // what carrying did wrong, one a frame
   std::vector<Spot> spots_;           // that were placed, those by hand first
   std::size_t by_hand_ = 0;
   MatrixXd toward_;  // the prior times their designs, transposed: two columns each
@@ -203,7 +219,7 @@ class Errors {
 
   // Filmed across, joints were read one by one and no segment turns in the picture.
   const TurnsWith* turnOf(Joint joint) const {
-    if (tracks_.across()) return nullptr;
+    if (tracks_.across() || (hangs_ && joint == Joint::kShoulder)) return nullptr;
     const auto at = std::find_if(kTurnsWith.begin(), kTurnsWith.end(),
                                  [&](const TurnsWith& t) { return t.joint == joint; });
     return at == kTurnsWith.end() ? nullptr : &*at;
@@ -254,13 +270,59 @@ class Errors {
     Matrix2d out = Matrix2d::Zero();
     for (const Design::Part& p : da)
       for (const Design::Part& q : db) out += p.axes * prior_.block<2, 2>(p.at, q.at) * q.axes.transpose();
-    if (a.joint == b.joint) out += carrying(a, b) * Matrix2d::Identity();
-    return out;
+    return out + carrying(a, b);
   }
 
-  // Covariance, on each axis, of what carrying did wrong to one joint on two frames.
-  double carrying(const Spot& a, const Spot& b) const {
-    return sample(a).sd_px * sample(b).sd_px * carriedAlike(a.frame, b.frame);
+  // Covariance of what carrying did wrong to two joints on two frames.
+  Matrix2d carrying(const Spot& a, const Spot& b) const {
+    const auto row_a = rowInChain(a.joint), row_b = rowInChain(b.joint);
+    if (row_a && row_b)
+      return carriedAlike(a.frame, b.frame) * chained_[a.frame].middleRows<2>(*row_a) *
+             chained_[b.frame].middleRows<2>(*row_b).transpose();
+    if (a.joint != b.joint) return Matrix2d::Zero();
+    return sample(a).sd_px * sample(b).sd_px * carriedAlike(a.frame, b.frame) * Matrix2d::Identity();
+  }
+
+  bool hangsFromArms() const {
+    std::size_t below = 0, seen = 0;
+    for (std::size_t f = 0; f < tracks_.bar.size(); ++f) {
+      const Spot shoulder{f, Joint::kShoulder};
+      if (tracks_.across() || !known(shoulder) || tracks_.bar[f].state == TrackState::kLost) continue;
+      ++seen;
+      if (tracks_.bar[f].p_px.y() - sample(shoulder).p_px.y() > radius_px_) ++below;
+    }
+    return 2 * below > seen;
+  }
+
+  // Each joint errs by itself as far as shank, thigh, trunk (and arms by which the bar hangs) keep their
+  // lengths.
+  Chained chainedAt(std::size_t f) const {
+    Chained own = Chained::Zero();
+    for (const Joint joint : kChain)
+      if (known({f, joint}))
+        own.block<2, 2>(*rowInChain(joint), *rowInChain(joint)) =
+            sample({f, joint}).sd_px * Matrix2d::Identity();
+    if (tracks_.across()) return own;
+    Eigen::Matrix<double, 4, kChainRows> lengths = Eigen::Matrix<double, 4, kChainRows>::Zero();
+    auto keep = [&](Index row, std::optional<Joint> from, const Vec2& from_px, Joint to) {
+      const Vec2 along = sample({f, to}).p_px - from_px;
+      if (along.norm() < 1.0) return;
+      lengths.block<1, 2>(row, *rowInChain(to)) = along.normalized().transpose();
+      if (from) lengths.block<1, 2>(row, *rowInChain(*from)) = -along.normalized().transpose();
+    };
+    auto both = [&](Joint a, Joint b) { return known({f, a}) && known({f, b}); };
+    if (both(Joint::kAnkle, Joint::kKnee))
+      keep(0, std::nullopt, sample({f, Joint::kAnkle}).p_px, Joint::kKnee);
+    if (both(Joint::kKnee, Joint::kHip)) keep(1, Joint::kKnee, sample({f, Joint::kKnee}).p_px, Joint::kHip);
+    if (both(Joint::kHip, Joint::kShoulder))
+      keep(2, Joint::kHip, sample({f, Joint::kHip}).p_px, Joint::kShoulder);
+    if (hangs_ && known({f, Joint::kShoulder}) && tracks_.bar[f].state != TrackState::kLost)
+      keep(3, std::nullopt, tracks_.bar[f].p_px, Joint::kShoulder);
+    const double play_px = model_.length_play_of_radius * radius_px_;
+    const Chained variance = own * own;
+    const Eigen::Matrix4d off =
+        lengths * variance * lengths.transpose() + play_px * play_px * Eigen::Matrix4d::Identity();
+    return (Chained::Identity() - variance * lengths.transpose() * off.inverse() * lengths) * own;
   }
 
   // Correlation of what carrying did wrong on two frames. It did nothing wrong where it started.
@@ -290,10 +352,10 @@ class Errors {
     MatrixXd error = MatrixXd::Zero(2, toward_.cols()), miss = error;
     for (const Design::Part& p : d) error += p.axes * toward_.middleRows<2>(p.at);
     for (std::size_t b = 0; b < spots_.size(); ++b) {
-      if (spots_[b].joint != at.joint) continue;
       const auto column = 2 * static_cast<Index>(b);
-      error.middleCols<2>(column) += carrying(at, spots_[b]) * Matrix2d::Identity();
-      if (b < by_hand_) miss.middleCols<2>(column) = hand(at, spots_[b]) * Matrix2d::Identity();
+      error.middleCols<2>(column) += carrying(at, spots_[b]);
+      if (spots_[b].joint == at.joint && b < by_hand_)
+        miss.middleCols<2>(column) = hand(at, spots_[b]) * Matrix2d::Identity();
     }
     return {std::move(error), std::move(miss)};
   }

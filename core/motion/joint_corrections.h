@@ -8,7 +8,8 @@
 //     shoulder's with the trunk; across, each stays beside its own joint. Joints that the program found are
 //     wrong together (FoundSpread), so one put right moves the others;
 //   - carrying went astray: mostly alike wherever the bar is as high (the same posture in every rep), least
-//     in the posture from which it started; the rest is alike for a moment;
+//     in the posture from which it started; the rest is alike for a moment. Shank, thigh, trunk and the arms
+//     from which a bar hangs keep their lengths in it, so that a hip put right tells of the knee;
 //   - the hand itself misses by about a centimetre.
 // Nothing is tracked anew, so a drag shows at once. The stated errors are the model's own.
 #pragma once
@@ -22,14 +23,15 @@
 
 namespace mottix {
 
-// What is said of carrying is the likeliest for eight films (four squats, four deadlifts; seeds 301-304 of
-// the simulated camera, in no table of docs/accuracy.md), in round numbers.
+// What is said of carrying is near the likeliest for eleven films (squats 301-306 but 303, deadlifts 301-306
+// of the simulated camera, in no table of docs/accuracy.md), in round numbers.
 struct CorrectionModel {
   double hand_of_radius = 0.04;   // the hand's error, parts of the plate's radius: about 1 cm
   double placed_of_radius = 1.0;  // how far off a figure may be laid: wide, so that the hand is believed
-  double by_posture = 0.75;       // part of the carrying's variance that comes back with the posture
-  double alike_of_radius = 1.2;   // difference in the bar's height at which postures differ: 27 cm
-  double alike_s = 0.5;           // how long the rest lasts
+  double by_posture = 0.7;        // part of the carrying's variance that comes back with the posture
+  double alike_of_radius = 0.7;   // difference in the bar's height at which postures differ: 16 cm
+  double alike_s = 0.7;           // how long the rest lasts
+  double length_play_of_radius = 0.12;  // how well segments keep their length in the picture: 2.7 cm
 };
 
 // Lays `placed` over `carried`, which came from the first of them, or from where the program placed the

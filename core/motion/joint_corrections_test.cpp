@@ -81,8 +81,8 @@ TEST(LayCorrections, WithoutAPlacedPointNothingMoves) {
   Scene s;
   const JointTrack& hip = s.laid(Joint::kHip, {});
   EXPECT_EQ(hip[100].p_px, s.carried[indexOf(Joint::kHip)][100].p_px);
-  EXPECT_NEAR(hip[150].sd_px, 5.0, 0.1);
-  EXPECT_NEAR(hip[120].sd_px, 2.5, 0.1) << "the posture from which it was carried";
+  EXPECT_NEAR(hip[150].sd_px, 4.5, 0.5) << "the neighbours' lengths tell a little";
+  EXPECT_NEAR(hip[120].sd_px, 0.5 * hip[150].sd_px, 0.3) << "the posture from which it was carried";
 }
 
 // What a figure was laid beside is wrong on all frames; the carrying's error is left to each.
@@ -118,13 +118,13 @@ TEST(LayCorrections, UnknownFramesStayUnknown) {
 TEST(LayCorrections, WhatTheProgramFoundIsUnsureUntilTheCoachPutsItRight) {
   Scene s;
   const FoundSpread found = foundTogether(12.0, 0.0);
-  EXPECT_NEAR(s.laid(Joint::kHip, {}, found)[30].sd_px, 13.0, 0.05) << "hypot of 5 and 12";
+  EXPECT_NEAR(s.laid(Joint::kHip, {}, found)[30].sd_px, 13.0, 0.3) << "hypot of 5 and 12";
   std::vector<PlacedPoints> placed;
   placeJoint(placed, 30, Joint::kHip, {380, 350});
   EXPECT_NEAR(s.laid(Joint::kHip, placed, found)[30].sd_px, kHand_px, 0.01);
   EXPECT_LT(s.laid(Joint::kHip, placed, found)[60].sd_px, 8.0);
   // The shoulder does not hang on the hip and was found apart from it.
-  EXPECT_NEAR(s.laid(Joint::kShoulder, placed, found)[30].sd_px, 13.0, 0.05);
+  EXPECT_NEAR(s.laid(Joint::kShoulder, placed, found)[30].sd_px, 13.0, 0.3);
 }
 
 TEST(LayCorrections, WhatWasFoundTogetherIsWrongTogether) {
@@ -248,11 +248,13 @@ TEST(SuggestCorrection, OffersWhatHelpsMostAndEndsWhenAllIsSure) {
   auto next = [&] { return suggestCorrection(s.tracks, s.carried, placed, {}, s.reps); };
   ASSERT_TRUE(next());
   EXPECT_EQ(next()->joint, Joint::kHip);
-  EXPECT_EQ(next()->frame, 150u) << "the middle turn comes first";
-  EXPECT_GT(next()->sd_px, 20.0);
-  // Placed there, it is known better at all turns, and elsewhere it or another is asked for.
-  placeJoint(placed, 150, Joint::kHip, {370, 350});
-  EXPECT_NE(next()->frame, 150u);
+  const std::size_t first = next()->frame;
+  EXPECT_GE(first, 120u) << "the middle rep comes first";
+  EXPECT_LE(first, 180u);
+  EXPECT_GT(next()->sd_px, 2.0 * kHand_px);
+  // Placed there, it is known better in all reps, and elsewhere it or another is asked for.
+  placeJoint(placed, first, Joint::kHip, {370, 350});
+  EXPECT_NE(next()->frame, first);
   std::vector<Joint> asked;
   for (int i = 0; i < 12 && next(); ++i) {
     const SuggestedCorrection drag = *next();
@@ -344,7 +346,57 @@ TEST(DrawCarried, TowardWhereTheSameJointsWereFoundAsFarAsTheyAreSure) {
     there.spread.set(j, j, 1e4 * Eigen::Matrix2d::Identity());
   const JointTracks unsure = drawCarried(scene.tracks, scene.carried, there);
   EXPECT_LT((unsure[indexOf(Joint::kHip)][30].p_px - before[30].p_px).norm(), 0.05 * off.norm());
-  EXPECT_NEAR(unsure[indexOf(Joint::kHip)][30].sd_px, before[30].sd_px, 0.6);
+  const JointTracks alone = drawCarried(scene.tracks, scene.carried, FoundJoints());
+  EXPECT_NEAR(unsure[indexOf(Joint::kHip)][30].sd_px, alone[indexOf(Joint::kHip)][30].sd_px, 0.1);
+}
+
+// Between the frames on which errors are computed they are taken in between; not where carrying starts.
+TEST(DrawCarried, WhereCarryingStartsStaysKnownOnAnyFrame) {
+  for (const std::size_t start : {1u, 2u, 3u, 90u}) {
+    Scene scene(12.0);
+    for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kShoulder, Joint::kAnkle}) {
+      scene.put(j, scene.carried[indexOf(j)][0].p_px, 12.0);
+      scene.carried[indexOf(j)][0].sd_px = 12.0;
+      scene.carried[indexOf(j)][start].sd_px = 0.0;
+    }
+    FoundJoints there;
+    there.points.frame = 150;
+    there.points.joints[indexOf(Joint::kHip)] =
+        Vec2(scene.carried[indexOf(Joint::kHip)][150].p_px + Vec2(9.0, -6.0));
+    there.spread.set(Joint::kHip, Joint::kHip, Eigen::Matrix2d::Identity());
+    const JointTracks drawn = drawCarried(scene.tracks, scene.carried, there);
+    EXPECT_EQ(drawn[indexOf(Joint::kHip)][start].sd_px, 0.0) << start;
+  }
+}
+
+// Segments keep their lengths: a hip put right along the thigh takes the knee with it, across it does not.
+TEST(DrawCarried, AlongASegmentItsJointsGoTogether) {
+  const Scene scene(12.0);
+  const Vec2 knee = scene.carried[indexOf(Joint::kKnee)][30].p_px,
+             along = (scene.carried[indexOf(Joint::kHip)][30].p_px - knee).normalized();
+  auto moved = [&](const Vec2& off) -> Vec2 {
+    FoundJoints there;
+    there.points.frame = 30;
+    there.points.joints[indexOf(Joint::kHip)] = Vec2(scene.carried[indexOf(Joint::kHip)][30].p_px + off);
+    there.spread.set(Joint::kHip, Joint::kHip, Eigen::Matrix2d::Identity());
+    return drawCarried(scene.tracks, scene.carried, there)[indexOf(Joint::kKnee)][30].p_px - knee;
+  };
+  EXPECT_GT(moved(10.0 * along).dot(along), 2.0);
+  EXPECT_LT(std::abs(moved(10.0 * Vec2(-along.y(), along.x())).dot(along)), 1.0);
+}
+
+// A bar that hangs from straight arms: a shoulder that was laid too high is too high in every posture,
+// however the trunk has turned.
+TEST(LayCorrections, ShouldersFromWhichABarHangsStayWrongAlike) {
+  Scene s(2.0);
+  for (BarSample& bar : s.tracks.bar) bar.p_px.y() += 2.0 * kRadius_px;
+  JointTrack& shoulder = s.carried[indexOf(Joint::kShoulder)];
+  for (std::size_t f = 15; f < 46; ++f) shoulder[f].p_px = Vec2(540.0, 330.0);  // folded
+  std::vector<PlacedPoints> placed = s.figure();
+  placed[0].joints[indexOf(Joint::kShoulder)] = Vec2(410.0, 180.0);
+  const JointTrack& laid = s.laid(Joint::kShoulder, placed);
+  EXPECT_NEAR(laid[30].p_px.y(), 310.0, 5.0);
+  EXPECT_NEAR(laid[30].p_px.x(), 540.0, 5.0);
 }
 
 }  // namespace

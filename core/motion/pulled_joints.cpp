@@ -14,18 +14,12 @@ using Vector = Eigen::VectorXd;
 constexpr std::size_t kFewestPictures = 3;
 // Who stands tall has the trunk upright and is not leaning back (practice); own allowance.
 constexpr double kUprightLean = 0.07;  // 4 degrees
-// Straight legs: the knee joint that much before the line from ankle to hip; own allowance.
-constexpr Estimate kKneeBeforeLeg_m{0.015, 0.015};
 // The bar lies against the thigh at lock-out: half a thigh (circumference 0.6 m, gordon1989) and the bar's
 // radius in front of the leg's line.
 constexpr Estimate kBarBeforeThigh_m{0.105, 0.025};
 // In the set-up (practice): shoulder slightly before the bar, shin on it, bar over mid-foot.
 constexpr Estimate kShoulderBeforeBar_m{0.04, 0.03}, kBarBeforeShin_m{0.052, 0.015};
 constexpr double kBarOverFoot_m = 0.025;
-// The hip joint lies before the hindmost point of the buttocks by about half their depth, and about as high
-// (gordon1989: buttock depth 0.25 m); own allowances.
-constexpr Estimate kHipBeforeHindmost_m{0.12, 0.025};
-constexpr double kHipAsHigh_m = 0.05;
 // The knee is behind the front of the forearm, which hangs to the bar (practice).
 constexpr Estimate kKneeBeforeBar_m{0.02, 0.04};
 // Knees that go out more or less than that; own allowances.
@@ -59,9 +53,16 @@ double standingScatter(Joint joint, bool held) {
   }
 }
 
+// A network draws a body larger or smaller than it is, alike in all pictures.
+constexpr Estimate kSeenSizeOf{1.0, 0.05};
+
+// A network draws the two feet nearer to each other than they are: by this part, with a scatter as a part of
+// the height. Read off the same films and 305-308.
+constexpr double kApartSeen = 0.4, kApartScatter = 0.012;
+
 enum Part { kKneeAt, kHipAt, kShoulderAt, kPartCount };
 
-enum Common { kHeight, kThigh, kShank, kTrunk, kFoot, kArm, kAnkleX, kAnkleY, kCommonCount };
+enum Common { kHeight, kThigh, kShank, kTrunk, kFoot, kArm, kSeenSize, kAnkleX, kAnkleY, kCommonCount };
 enum Posture { kLockOut, kSetUp, kBefore };
 
 // Feet and knees from the mid-plane (m), toes turned out: standing as for a jump, or wide (practice).
@@ -175,6 +176,7 @@ class Pull {
     x[kTrunk] = length(Segment::kTrunk, x[kHeight]).value;
     x[kFoot] = length(Segment::kFoot, x[kHeight]).value;
     x[kArm] = arm(x[kHeight]).value;
+    x[kSeenSize] = 1.0;
     const Vec2 ankle_at = *lock_out_.p_m[indexOf(Joint::kAnkle)];
     x.segment<2>(kAnkleX) = ankle_at;
     auto put = [&](Posture posture, Part which, const Vec2& p) { x.segment<2>(at(posture, which)) = p; };
@@ -214,6 +216,7 @@ class Pull {
       differ(x[which], length(segment, h));
     }
     differ(x[kArm], arm(h));
+    differ(x[kSeenSize], kSeenSizeOf);
     if (on_floor_) say(x[kAnkleY] - kAnkleOfHeight * h - kSole_m - floor_m_, kFloorPlay_m);
     const double foot_middle = 0.5 * (heel(x) + toe(x)).x();
     say(bar_high_.x() - foot_middle, kBarOverFoot_m);
@@ -252,7 +255,7 @@ class Pull {
         const auto id = static_cast<Joint>(j);
         const double sd = standingScatter(id, posture == kLockOut) * h;
         if (!seen.p_m[j] || sd <= 0.0) continue;
-        Vec2 d = *seen.p_m[j] - joint(x, posture, id);
+        Vec2 d = *seen.p_m[j] - ankle(x) - x[kSeenSize] * (joint(x, posture, id) - ankle(x));
         if (id == Joint::kHeel || id == Joint::kToe) d.y() -= kOnShoe_m;
         if (id != Joint::kEar) say(d.x(), sd);
         say(d.y(), sd);
@@ -285,6 +288,26 @@ class Pull {
   }
 };
 
+// How much higher in the picture the far toes are than the near ones, at lock-out, and how much they would be
+// in a stance.
+struct Apart {
+  double seen_px, there_px;
+};
+std::optional<Apart> toesApart(const SeenPull& seen, const SideCamera& camera, const Stance& stance) {
+  std::vector<double> apart, near_x, near_y;
+  for (const SeenJoints& s : seen.lock_out) {
+    const auto &near = s.p_px[indexOf(Joint::kToe)], &far = s.far_px[indexOf(Joint::kToe)];
+    if (!near || !far) continue;
+    apart.push_back(near->y() - far->y());
+    near_x.push_back(near->x());
+    near_y.push_back(near->y());
+  }
+  if (apart.size() < kFewestPictures) return std::nullopt;
+  const Vec2 near(medianOf(near_x), medianOf(near_y));
+  const Vec2 far = camera.toPicture(camera.toBody(near, stance.toe_m), -stance.toe_m);
+  return Apart{medianOf(apart), near.y() - far.y()};
+}
+
 void widenToward(FoundJoints& joints, const FoundJoints& other, double probability) {
   Vector off = Vector::Zero(2 * kJointCount);
   for (std::size_t j = 0; j < kJointCount; ++j)
@@ -316,7 +339,11 @@ Expected<FoundPull> estimatePulledJoints(const SeenPull& seen, const SideCamera&
         return camera.toPicture(pull.joint(x, posture, j), stance.lateral(posture, j));
       });
     };
-    const double off = pull.residuals(fit->x).squaredNorm();
+    double off = pull.residuals(fit->x).squaredNorm();
+    if (const auto apart = toesApart(seen, camera, stance))
+      off += std::pow((apart->seen_px - kApartSeen * apart->there_px) /
+                          (kApartScatter * fit->x[kHeight] * 1000.0 / camera.mmPerPx(0.0)),
+                      2);
     candidates.push_back({{placed(seen.set_up_frame, kSetUp), placed(seen.lock_out.front().frame, kLockOut)},
                           off - 2.0 * std::log(stance.usual)});
   }

@@ -16,6 +16,13 @@
 
 namespace mottix {
 
+// Straight legs: the knee joint that much before the line from ankle to hip; own allowance.
+inline constexpr Estimate kKneeBeforeLeg_m{0.015, 0.015};
+// The hip joint lies before the hindmost point of the buttocks by about half their depth, and about as high
+// (gordon1989: buttock depth 0.25 m); own allowances.
+inline constexpr Estimate kHipBeforeHindmost_m{0.12, 0.025};
+inline constexpr double kHipAsHigh_m = 0.05;
+
 struct SeenPull {
   std::vector<SeenJoints> lock_out;
   std::vector<SeenJoints> before;  // may be empty: the lifter stands over the bar that lies on the floor

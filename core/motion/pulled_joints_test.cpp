@@ -55,8 +55,8 @@ struct Puller {
     return camera.toPicture(at[indexOf(j)], z);
   }
 
-  // `feet_m`: how far from the mid-plane they stand.
-  SeenPull seen(double feet_m = 0.14) const {
+  // `feet_m`: how far from the mid-plane they stand. `size`: a network draws the body larger or smaller.
+  SeenPull seen(double feet_m = 0.14, double size = 1.0) const {
     SeenPull out;
     const auto high = lockOut();
     const Vec2 shoulder = high[indexOf(Joint::kShoulder)];
@@ -74,7 +74,8 @@ struct Puller {
                                  {Joint::kShoulder, lateralPrior(Joint::kShoulder).value},
                                  {Joint::kEar, lateralPrior(Joint::kEar).value}}) {
         const bool on_shoe = j == Joint::kHeel || j == Joint::kToe;
-        s.p_px[indexOf(j)] = camera.toPicture(high[indexOf(j)] + Vec2(0.0, on_shoe ? 0.03 : 0.0), z);
+        const Vec2 drawn = ankle + size * (high[indexOf(j)] - ankle);
+        s.p_px[indexOf(j)] = camera.toPicture(drawn + Vec2(0.0, on_shoe ? 0.03 : 0.0), z);
       }
       out.lock_out.push_back(s);
     }
@@ -139,6 +140,39 @@ TEST(EstimatePulledJoints, AnUnnamedStanceWidensTheStatedError) {
   EXPECT_GT(apart.y(), 0.05 * px_per_m) << "hips lower, the trunk more upright";
   // Without the doubt the error would be that of the stated stance.
   EXPECT_GT(unnamed->set_up.spread.sd_px(Joint::kHip), wide->set_up.spread.sd_px(Joint::kHip));
+}
+
+// How far apart the two feet are seen tells the stance, though a network draws them nearer to each other.
+TEST(EstimatePulledJoints, TheFarFootTellsAWideStance) {
+  const Puller lifter;
+  for (const bool wide : {false, true}) {
+    const double feet_m = wide ? 0.36 : 0.14, toe_m = wide ? 0.47 : 0.20;
+    SeenPull seen = lifter.seen(0.26);  // the near foot alone leaves it open
+    const auto open = estimatePulledJoints(seen, lifter.camera, std::nullopt);
+    for (SeenJoints& s : seen.lock_out) {
+      const Vec2 near = lifter.pictureOf(lifter.feet(), Joint::kToe, toe_m),
+                 far = lifter.pictureOf(lifter.feet(), Joint::kToe, -toe_m);
+      s.far_px[indexOf(Joint::kToe)] = Vec2(*s.p_px[indexOf(Joint::kToe)] + 0.4 * (far - near));
+    }
+    const auto told = estimatePulledJoints(seen, lifter.camera, std::nullopt);
+    seen.wide_stance = true;
+    const auto said = estimatePulledJoints(seen, lifter.camera, std::nullopt);
+    ASSERT_TRUE(open && told && said) << feet_m;
+    const Vec2 apart =
+        *told->set_up.points.joints[indexOf(Joint::kHip)] - *said->set_up.points.joints[indexOf(Joint::kHip)];
+    EXPECT_EQ(apart.norm() < 1.0, wide);
+    EXPECT_TRUE(wide || told->set_up.spread.sd_px(Joint::kHip) < open->set_up.spread.sd_px(Joint::kHip));
+  }
+}
+
+// A network that draws a dwarf: arms, lengths and the bar's height at lock-out know better.
+TEST(EstimatePulledJoints, ABodyDrawnTooSmallIsNotBelievedWhole) {
+  const Puller lifter;
+  const double z = lateralPrior(Joint::kShoulder).value;
+  const auto found = estimatePulledJoints(lifter.seen(0.14, 0.9), lifter.camera, std::nullopt);
+  ASSERT_TRUE(found);
+  const double drawn_off_cm = 0.1 * 100.0 * (lifter.lockOut()[indexOf(Joint::kShoulder)] - lifter.ankle).y();
+  EXPECT_LT(lifter.cmOff(found->lock_out, lifter.lockOut(), Joint::kShoulder, z), 0.6 * drawn_off_cm);
 }
 
 TEST(EstimatePulledJoints, ABarOnBlocksTellsNothingOfTheFloor) {

@@ -23,7 +23,16 @@ constexpr Estimate kBarAbove{0.04, 0.08}, kBarBehind{0.18, 0.06};
 // Standard deviation of a lying lifter's points on each axis, as a part of the height: read off four films in
 // no table of docs/accuracy.md (the simulated camera's seeds 301-304), in round numbers.
 double lyingScatter(Joint joint) {
-  return joint == Joint::kToe ? 0.03 : joint == Joint::kShoulder ? 0.02 : 0.012;
+  switch (joint) {
+    case Joint::kToe:
+      return 0.04;
+    case Joint::kAnkle:
+    case Joint::kHeel:
+    case Joint::kShoulder:
+      return 0.02;
+    default:
+      return 0.014;
+  }
 }
 
 // What is found is less wrong along the floor, and partly more upward, than least squares say, because the
