@@ -48,8 +48,8 @@ constexpr double kFlowOfMotion = 0.25;  // skin and cloth slide over the joint b
 constexpr double kKneeUnseenOfBar = 0.15, kHipUnseenOfBar = 0.15;
 // Somebody who walks by before the plate is before the body a little sooner or later. Meanwhile a joint moves
 // unseen, by so much from frame to frame. Own allowances.
-constexpr double kWalksBy_s = 0.35, kCoveredStepM = 0.02;
-constexpr double kLockedOut = 0.97;     // part of the bar's way
+constexpr double kWalksBy_s = 0.1, kCoveredStepM = 0.02;
+constexpr double kLockedOut = 0.97;  // part of the bar's way
 // What stays wrong when everything fits: joint centres against skin, as a part of the plate's radius.
 constexpr double kModelOfRadius = 0.03, kHiddenOfRadius = 0.06;
 // From the floor up the plate comes before the thigh and at lock-out hides the hip, so that hip and trunk are
@@ -776,10 +776,10 @@ Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Pro
         trunk =
             findLimbMotion(before, gray, still, moving,
                            trunkOf(chain.px(Joint::kHip), chain.px(Joint::kShoulder)), bar_before, bar_now);
-      chain.step(leg, trunk, bar_now,
-                 input.hold == Hold::kOnBack ||
-                     (picture.index >= input.held_from && picture.index <= input.held_to),
-                 covered[picture.index]);
+      chain.step(
+          leg, trunk, bar_now,
+          input.hold == Hold::kOnBack || (picture.index >= input.held_from && picture.index <= input.held_to),
+          covered[picture.index]);
     }
     revisit(gray, picture.index);
     seeHip(picture.bgr, picture.index);

@@ -7,7 +7,8 @@
 // the disc) being carried from frame to frame; where the outline is in doubt the plate's own face is asked.
 // At the end the bar's direction is read off the sleeve's end and the far plate (sleeve_end.h, far_plate.h)
 // and the perspective and thickness of the plates are taken out (bar_axis.h). A stretch without enough
-// outline is bridged at constant speed with growing error, then called lost until the plate is found again.
+// outline is bridged from both its ends, with an error that grows from either; a long one is called lost
+// until the plate is found again.
 //
 // Assumptions: the plate is a disc seen within about 20 degrees of face on and at least 12 px in radius.
 #pragma once
@@ -37,7 +38,7 @@ struct PlateSeed {  // where the coach clicked or drew round the plate
 struct PlateTrackOptions {
   double min_radius_of_height = 0.035;  // smallest plate radius as a fraction of the shorter picture side
   double max_radius_of_height = 0.35;
-  double bridge_s = 0.7;          // longest stretch bridged at constant speed
+  double bridge_s = 0.7;          // longest stretch bridged
   int redetect_every = 30;        // frames between searches while nothing is followed
   int candidates = 5;             // circles followed side by side
   double min_travel_radii = 0.3;  // vertical travel of a bar that is lifted, in plate radii (about 7 cm)

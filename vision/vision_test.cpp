@@ -343,6 +343,51 @@ TEST_F(OnFilm, JointsAreCarriedFromAnyFrameAndFeetStandStill) {
   EXPECT_TRUE(raw[indexOf(Joint::kEar)].empty());
 }
 
+// Somebody walks by between camera and lifter in the middle of a rep: what moves there is not the lifter's
+// leg.
+TEST_F(OnFilm, WhoWalksByDoesNotTakeTheJointsAlong) {
+  FilmPlan plan = planFromSeed(1);
+  plan.width_px = 640;
+  plan.height_px = 360;
+  plan.squat.reps.resize(2);
+  plan.look.someone_passes = true;
+  plan.look.passes_at_s = 3.0;
+  const fs::path passed = folder / "passed.mp4";
+  ASSERT_TRUE(makeFilm(plan, passed));
+  std::ifstream in(truthPathFor(passed));
+  const auto squat = nlohmann::json::parse(in);
+  const auto clip = trackBar(passed);
+  ASSERT_TRUE(clip) << clip.error().text;
+  const auto hidden = std::count_if(clip->tracks.bar.begin(), clip->tracks.bar.end(),
+                                    [](const BarSample& s) { return s.state == TrackState::kBridged; });
+  ASSERT_GT(hidden, 3);
+  for (std::size_t f = 0; f < clip->tracks.frameCount(); ++f) {
+    const BarSample& s = clip->tracks.bar[f];
+    if (s.state == TrackState::kBridged) {
+      const Vec2 there = point(squat["frames"][f]["plate_near"]);
+      EXPECT_LT((s.p_px - there).norm(), 0.1 * s.radius_px) << f << ", bridged from both sides";
+    }
+  }
+  const std::string near = plan.from_right ? "right_" : "left_";
+  auto truly = [&](Joint j, std::size_t frame) {
+    return point(squat["frames"][frame]["joints"][near + std::string(nameOf(j))]);
+  };
+  PlacedPoints placed;
+  placed.frame = 10;
+  for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe, Joint::kShoulder})
+    placed.joints[indexOf(j)] = truly(j, placed.frame);
+  JointTracks raw;
+  ASSERT_TRUE(trackJoints(passed, *clip, {}, Lift::kSquat, Facing::kUnknown, placed, raw));
+  const double radius_px = clip->tracks.bar[placed.frame].radius_px;
+  for (Joint j : {Joint::kHip, Joint::kKnee}) {
+    const JointTrack& track = raw[indexOf(j)];
+    double worst = 0.0;
+    for (std::size_t f = 0; f < track.size(); ++f)
+      worst = std::max(worst, (track[f].p_px - truly(j, f)).norm() / radius_px);
+    EXPECT_LT(worst, 0.6) << nameOf(j);
+  }
+}
+
 // From the set-up through the pull and back: on the floor, where a deadlift is judged, joints are where they
 // were placed, rep for rep; at lock-out, where the plate hides the hip, the stated error says so.
 TEST_F(OnFilm, ADeadliftersJointsAreCarriedFromTheSetUp) {
