@@ -316,7 +316,8 @@ class Errors {
     if (both(Joint::kKnee, Joint::kHip)) keep(1, Joint::kKnee, sample({f, Joint::kKnee}).p_px, Joint::kHip);
     if (both(Joint::kHip, Joint::kShoulder))
       keep(2, Joint::kHip, sample({f, Joint::kHip}).p_px, Joint::kShoulder);
-    if (hangs_ && known({f, Joint::kShoulder}) && tracks_.bar[f].state != TrackState::kLost)
+    if (hangs_ && f < tracks_.bar.size() && tracks_.bar[f].state != TrackState::kLost &&
+        known({f, Joint::kShoulder}))
       keep(3, std::nullopt, tracks_.bar[f].p_px, Joint::kShoulder);
     const double play_px = model_.length_play_of_radius * radius_px_;
     const Chained variance = own * own;

@@ -53,11 +53,12 @@ double standingScatter(Joint joint, bool held) {
   }
 }
 
-// A network draws a body larger or smaller than it is, alike in all pictures.
+// A network draws a body larger or smaller than it is, alike in all pictures: by so much, in round numbers,
+// on the same films and 305-308.
 constexpr Estimate kSeenSizeOf{1.0, 0.05};
 
 // A network draws the two feet nearer to each other than they are: by this part, with a scatter as a part of
-// the height. Read off the same films and 305-308.
+// the height. Read off those films, too.
 constexpr double kApartSeen = 0.4, kApartScatter = 0.012;
 
 enum Part { kKneeAt, kHipAt, kShoulderAt, kPartCount };

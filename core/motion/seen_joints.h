@@ -30,7 +30,7 @@ struct SeenJoints {
   bool standing = false;  // the lifter stands still between reps
   Vec2 bar_px = Vec2::Zero();
   std::array<std::optional<Vec2>, kJointCount> p_px;
-  std::array<std::optional<Vec2>, kJointCount> far_px;  // of the other side
+  std::array<std::optional<Vec2>, kJointCount> far_px;  // of the farther side
 };
 
 // Standard deviation of a seen point on each axis, as a part of the body's height. It is the same error in
