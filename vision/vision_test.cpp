@@ -452,22 +452,25 @@ TEST_F(OnFilm, ARimThatDrownsInTheFloorIsFoundAtLockOut) {
 TEST_F(OnFilm, WhatMovesBeforeThePlateIsNotTakenForIt) {
   for (const std::uint32_t seed : {4U, 304U}) {
     FilmPlan plan = planFromSeed(seed, Lift::kDeadlift);
-    plan.deadlift.reps.resize(1);
+    plan.deadlift.reps.resize(2);
     const fs::path dark = folder / "dark.mp4";
     ASSERT_TRUE(makeFilm(plan, dark));
     std::ifstream in(truthPathFor(dark));
     const auto pull = nlohmann::json::parse(in);
     const auto clip = trackBar(dark);
     ASSERT_TRUE(clip) << clip.error().text;
-    std::size_t seen = 0;
+    std::size_t seen = 0, exact = 0;
     for (std::size_t i = 0; i < clip->tracks.frameCount(); ++i) {
       const BarSample& s = clip->tracks.bar[i];
       if (s.state != TrackState::kSeen) continue;
       const auto& p = pull["frames"][i]["plate_near"]["px"];
-      EXPECT_LT((s.p_px - Vec2(p[0], p[1])).norm(), 2.5) << seed << ' ' << i;
+      const double off_px = (s.p_px - Vec2(p[0], p[1])).norm();
+      EXPECT_LT(off_px, 0.25 * s.radius_px) << seed << ' ' << i;
       ++seen;
+      if (off_px < 2.5) ++exact;
     }
     EXPECT_GT(seen, clip->tracks.frameCount() * 9 / 10) << seed;
+    EXPECT_GE(exact + 2, seen) << seed << ", but for a picture or two";
   }
 }
 
