@@ -28,8 +28,8 @@ constexpr double kShoulderOnBarM = 0.015;  // the bar rolls and the shoulder gir
 // The bar lies before the hips: half a thigh between them. It goes up along the leg, its middle before the
 // joints' line by half the leg's depth and its own radius (practice; depths of shank, knee and thigh:
 // gordon1989); nearer it cannot be, and it drifts away now and then. Own allowances.
-constexpr double kBarBeforeHipM = 0.05, kBarBeforeShinM = 0.052, kBarBeforeKneeM = 0.075,
-                 kBarBeforeThighM = 0.105, kShoulderAboveBarM = 0.35, kInFrontSdM = 0.02, kDriftsSdM = 0.06;
+constexpr double kBarBeforeHipM = 0.05, kBarBeforeKneeM = 0.075, kShoulderAboveBarM = 0.35,
+                 kInFrontSdM = 0.02, kDriftsSdM = 0.06;
 // The shoulder joint is slightly before the bar from the floor to the knee, where arms hang from it
 // (practice); at lock-out the bar lies before the thigh and the trunk is upright, so that it is behind the
 // bar by about the thigh's half depth. Own allowances.
@@ -435,13 +435,12 @@ class Chain {
   }
   Vec2 hip() const { return x_.segment<2>(3); }
 
-  // `covered`: what moves in the picture may be somebody who walks by.
+  // `covered`: somebody walks by, and nothing is known of how the leg and the trunk move.
   void step(Motion motion, const Motion& trunk, const BarSample& bar, bool held, bool covered) {
     held_ = held;
     const double m_per_px = camera_.mmPerPx(lateral(Joint::kHip)) / 1000.0;
     const State before = x_;
-    if (covered) motion.knee_px = motion.hip_px = Vec2::Zero();
-    if (trunk.knee_sd_px < 1e3 && !covered) {
+    if (trunk.knee_sd_px < 1e3) {
       // Leg and trunk both tell how the hip goes.
       const double leg_w = 1.0 / (motion.hip_sd_px * motion.hip_sd_px),
                    trunk_w = 1.0 / (trunk.knee_sd_px * trunk.knee_sd_px);
@@ -455,7 +454,7 @@ class Chain {
     x_.head<2>() = knee;
     x_.segment<2>(3) = hip;
     double shoulder_q = 0.05;
-    if (trunk.hip_sd_px < 1e3 && !covered) {
+    if (trunk.hip_sd_px < 1e3) {
       x_.tail<2>() = camera_.toBody(px(Joint::kShoulder) + trunk.hip_px, lateral(Joint::kShoulder));
       shoulder_q = std::min(0.1, std::hypot(trunk.hip_sd_px, kFlowOfMotion * trunk.hip_px.norm()) * m_per_px);
     } else {
@@ -561,8 +560,9 @@ class Chain {
         const Vec2 from = below ? ankle_ : Vec2(x.head<2>()), to = below ? x.head<2>() : x.segment<2>(3);
         const Vec2 along = (to - from).normalized(), to_bar = now - from;
         const double part = std::clamp(to_bar.dot(along) / std::max(0.1, (to - from).norm()), 0.0, 1.0);
-        const double usual = below ? kBarBeforeShinM + part * (kBarBeforeKneeM - kBarBeforeShinM)
-                                   : kBarBeforeKneeM + part * (kBarBeforeThighM - kBarBeforeKneeM);
+        const double usual = below
+                                 ? kBarBeforeShin_m.value + part * (kBarBeforeKneeM - kBarBeforeShin_m.value)
+                                 : kBarBeforeKneeM + part * (kBarBeforeThigh_m.value - kBarBeforeKneeM);
         const double apart = to_bar.x() * along.y() - to_bar.y() * along.x() - usual;
         r[8] = apart / (apart < 0.0 ? kInFrontSdM : kDriftsSdM);
         // At lock-out the knees are straight.
@@ -767,15 +767,17 @@ Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Pro
               ? recent.front().first
               : cv::Mat();
       const BarSample &bar_before = input.bar[before_frame], &bar_now = input.bar[picture.index];
-      const Motion leg = findLimbMotion(
-          before, gray, still, moving,
-          legOf(chain.px(Joint::kAnkle), chain.px(Joint::kKnee), chain.px(Joint::kHip)), bar_before, bar_now);
-      // Under a bar on the back the trunk lies behind the plate.
-      Motion trunk;
-      if (input.hold == Hold::kInHands)
-        trunk =
-            findLimbMotion(before, gray, still, moving,
-                           trunkOf(chain.px(Joint::kHip), chain.px(Joint::kShoulder)), bar_before, bar_now);
+      Motion leg, trunk;
+      if (!covered[picture.index]) {
+        leg = findLimbMotion(before, gray, still, moving,
+                             legOf(chain.px(Joint::kAnkle), chain.px(Joint::kKnee), chain.px(Joint::kHip)),
+                             bar_before, bar_now);
+        // Under a bar on the back the trunk lies behind the plate.
+        if (input.hold == Hold::kInHands)
+          trunk =
+              findLimbMotion(before, gray, still, moving,
+                             trunkOf(chain.px(Joint::kHip), chain.px(Joint::kShoulder)), bar_before, bar_now);
+      }
       chain.step(
           leg, trunk, bar_now,
           input.hold == Hold::kOnBack || (picture.index >= input.held_from && picture.index <= input.held_to),

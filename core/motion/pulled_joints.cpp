@@ -14,11 +14,8 @@ using Vector = Eigen::VectorXd;
 constexpr std::size_t kFewestPictures = 3;
 // Who stands tall has the trunk upright and is not leaning back (practice); own allowance.
 constexpr double kUprightLean = 0.07;  // 4 degrees
-// The bar lies against the thigh at lock-out: half a thigh (circumference 0.6 m, gordon1989) and the bar's
-// radius in front of the leg's line.
-constexpr Estimate kBarBeforeThigh_m{0.105, 0.025};
 // In the set-up (practice): shoulder slightly before the bar, shin on it, bar over mid-foot.
-constexpr Estimate kShoulderBeforeBar_m{0.04, 0.03}, kBarBeforeShin_m{0.052, 0.015};
+constexpr Estimate kShoulderBeforeBar_m{0.04, 0.03};
 constexpr double kBarOverFoot_m = 0.025;
 // The knee is behind the front of the forearm, which hangs to the bar (practice).
 constexpr Estimate kKneeBeforeBar_m{0.02, 0.04};

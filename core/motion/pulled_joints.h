@@ -18,6 +18,11 @@ namespace mottix {
 
 // Straight legs: the knee joint that much before the line from ankle to hip; own allowance.
 inline constexpr Estimate kKneeBeforeLeg_m{0.015, 0.015};
+// The bar lies against the thigh at lock-out: half a thigh (circumference 0.6 m, gordon1989) and the bar's
+// radius in front of the leg's line.
+inline constexpr Estimate kBarBeforeThigh_m{0.105, 0.025};
+// In the set-up the shin touches the bar (practice): half a shank's depth and the bar's radius.
+inline constexpr Estimate kBarBeforeShin_m{0.052, 0.015};
 // The hip joint lies before the hindmost point of the buttocks by about half their depth, and about as high
 // (gordon1989: buttock depth 0.25 m); own allowances.
 inline constexpr Estimate kHipBeforeHindmost_m{0.12, 0.025};
