@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 
 #include <opencv2/imgproc.hpp>
 #include <opencv2/video/tracking.hpp>
@@ -25,8 +26,9 @@ constexpr double kSidewaysOfDown = 0.4;
 // Bar geometry: collars 1.31 m apart, up to 0.30 m of full-size plates outside them on each side; what is
 // seen of a plate is its whole height (0.45 m).
 constexpr double kPlate_m = 0.45, kLeastApart_m = 1.33, kMostApart_m = 1.75;
-constexpr double kColumn = 1.0 / 64.0;                  // of the picture's width
-constexpr double kInward = 0.175, kRoundOfWidth = 0.5;  // a disc is there 0.76 of its width tall
+constexpr double kColumn = 1.0 / 64.0;  // of the picture's width
+// A disc is there 0.76 of its width tall, two of one bar beside each other 0.5; legs and arms there are less.
+constexpr double kInward = 0.175, kRoundOfWidth = 0.4;
 constexpr std::size_t kFewestPairs = 3, kClearViews = 2, kPlaces = 4;
 
 // A plate edge on, in pixels: its middle, half its height and half its width.
@@ -285,7 +287,8 @@ class Pattern {
 constexpr double kPatternOfHeight = 1.15;
 constexpr double kLike = 0.6, kSurelyLike = 0.72;  // correlation of step patterns; chance ones stay below 0.5
 constexpr double kSdPx = 0.35, kStepOfHeight = 0.45;
-constexpr double kTiltOfHeight = 0.7;  // of half a plate: one end 16 cm above the other
+constexpr double kTiltOfHeight = 0.7;     // of half a plate: one end 16 cm above the other
+constexpr double kSlippedOfHeight = 0.4;  // of half a plate; edges one takes for others lie a whole one apart
 constexpr double kBridge_s = 0.7;
 constexpr int kWellKnown = 20;  // pictures
 
@@ -357,6 +360,16 @@ class EndFollower {
   double tiltReach_px() const { return kTiltOfHeight * shape_.half_height_px; }
   // What was seen last was something else.
   void forget() { at_.reset(); }
+  // Where it surely was in a picture: if something else has been followed until now (its upper edge taken for
+  // its lower one, say), false, and it goes on from there with nothing learnt from that.
+  bool surelyAt(double y_px) {
+    if (!at_ || std::abs(at_->y() - y_px) < kSlippedOfHeight * shape_.half_height_px) return true;
+    at_ = Vec2(shape_.at_px.x(), y_px);
+    speed_ = 0.0;
+    missed_ = 0;
+    mean_ = Pattern(mean_.half());
+    return false;
+  }
   // Goes on from where it was seen once.
   void goOnFrom(const BarSample& sample) {
     at_ = sample.p_px - Vec2(0.5, 0.5);
@@ -632,13 +645,16 @@ Expected<std::array<std::vector<BarSample>, 2>> followEnds(const std::filesystem
   auto film = Film::open(path);
   if (!film) return tl::make_unexpected(film.error());
   std::vector<cv::Mat> pictures;
+  std::vector<std::size_t> frame_of;  // the pictures'
   std::array<std::vector<Vec2>, 2> rough;
+  std::array<std::map<std::size_t, double>, 2> sure_y_px;  // by frame
   FramePicture picture;
   for (const EndsFound::Place& place : found.places) {
     const auto got = film->readAt(place.frame, picture, Want::kGray);
     if (!got) return tl::make_unexpected(got.error());
     if (!*got) continue;
     pictures.push_back(picture.gray.clone());
+    frame_of.push_back(place.frame);
     for (std::size_t e = 0; e < 2; ++e) rough[e].push_back(place.at_px[e]);
   }
   constexpr double kFewestSeen = 0.55;
@@ -650,6 +666,8 @@ Expected<std::array<std::vector<BarSample>, 2>> followEnds(const std::filesystem
     for (const Refined& refined : both)
       if (refined.support >= kFewestSeen && refined.shape.half_height_px >= kSmallest_px)
         followers.emplace_back(pictures, refined);
+    for (std::size_t i = 0; i < pictures.size(); ++i)
+      for (std::size_t e = 0; e < 2; ++e) sure_y_px[e][frame_of[i]] = both[e].y_px[i];
     for (std::size_t i = 0; followers.size() == 2 && i < pictures.size(); ++i)
       down_px += (both[1].y_px[i] - both[0].y_px[i]) / static_cast<double>(pictures.size());
   }
@@ -665,7 +683,20 @@ Expected<std::array<std::vector<BarSample>, 2>> followEnds(const std::filesystem
   if (!reader) return tl::make_unexpected(reader.error());
   std::optional<ReadAhead> ahead(std::in_place, *reader, Want::kGray);
   auto got = ahead->next(picture);
+  std::array<std::size_t, 2> checked = {0, 0};  // frames before it are right, or lost
   while (got && *got) {
+    for (std::size_t e = 0; e < 2; ++e) {
+      const auto sure = sure_y_px[e].find(picture.index);
+      if (sure == sure_y_px[e].end()) continue;
+      const auto from = out[e].begin() + static_cast<std::ptrdiff_t>(checked[e]),
+                 to = out[e].begin() + static_cast<std::ptrdiff_t>(picture.index);
+      // What is only seen now and then is no plate, and is not helped to seem one.
+      const auto times_seen =
+          std::count_if(from, to, [](const BarSample& s) { return s.state == TrackState::kSeen; });
+      if (2 * times_seen > to - from && !followers[e].surelyAt(sure->second))
+        std::fill(from, to, BarSample{});
+      checked[e] = picture.index;
+    }
     seeBoth(followers, down_px, picture.gray, {&out[0][picture.index], &out[1][picture.index]});
     if (progress && picture.index % 16 == 0 &&
         !progress(static_cast<double>(picture.index) / static_cast<double>(film->frameCount())))

@@ -10,6 +10,8 @@
 #include <Eigen/Dense>
 #include <opencv2/core/utility.hpp>
 
+#include <opencv2/imgproc.hpp>
+
 #include "vision/luma.h"
 
 namespace mottix {
@@ -253,10 +255,12 @@ double outlineContrast(const cv::Mat& gray, const DiscOutline& o, int stride) {
   return sum / count;
 }
 
-std::optional<DiscOutline> searchDisc(const cv::Mat& gray, const DiscOutline& guess, double window_px) {
+namespace {
+
+// The place of most contrast on a grid of `step` within ±window_px.
+DiscOutline searchGrid(const cv::Mat& gray, const DiscOutline& guess, double window_px, double step) {
   DiscOutline best = guess;
   double best_score = 0.0;
-  const double step = std::max(2.0, window_px / 14.0);
   for (double dy = -window_px; dy <= window_px; dy += step)
     for (double dx = -window_px; dx <= window_px; dx += step) {
       DiscOutline o = guess;
@@ -267,7 +271,41 @@ std::optional<DiscOutline> searchDisc(const cv::Mat& gray, const DiscOutline& gu
         best = o;
       }
     }
-  for (double fine = step / 2; fine >= 0.9; fine /= 2) {
+  return best;
+}
+
+// The same in half the picture's size, for a quarter of the time.
+DiscOutline searchSmall(const cv::Mat& gray, const DiscOutline& guess, double window_px) {
+  const double reach =
+      guess.radius_px + std::abs(guess.h_cos_px) + std::abs(guess.h_sin_px) + window_px + 8.0;
+  cv::Rect around = cv::Rect(cv::Point(static_cast<int>(std::floor(guess.centre_px.x() - reach)),
+                                             static_cast<int>(std::floor(guess.centre_px.y() - reach))),
+                                   cv::Point(static_cast<int>(std::ceil(guess.centre_px.x() + reach)),
+                                             static_cast<int>(std::ceil(guess.centre_px.y() + reach)))) &
+                          cv::Rect(0, 0, gray.cols, gray.rows);
+  around.width &= ~1;  // halves of odd sizes take many times as long
+  around.height &= ~1;
+  if (around.width < 8 || around.height < 8) return guess;
+  cv::Mat small;
+  cv::resize(gray(around), small, {around.width / 2, around.height / 2}, 0.0, 0.0, cv::INTER_AREA);
+  const Vec2 corner(around.x, around.y);
+  DiscOutline half{0.5 * (guess.centre_px - corner), 0.5 * guess.radius_px, 0.5 * guess.h_cos_px,
+                   0.5 * guess.h_sin_px};
+  DiscOutline found = guess;
+  found.centre_px =
+      corner + 2.0 * searchGrid(small, half, 0.5 * window_px, std::max(2.0, window_px / 14.0)).centre_px;
+  return found;
+}
+
+}  // namespace
+
+std::optional<DiscOutline> searchDisc(const cv::Mat& gray, const DiscOutline& guess, double window_px) {
+  constexpr double kLarge_px = 50.0;  // of half its size a disc is still more than its edge's blur
+  const double step = std::max(2.0, window_px / 14.0);
+  const bool large = guess.radius_px > kLarge_px;
+  DiscOutline best = large ? searchSmall(gray, guess, window_px) : searchGrid(gray, guess, window_px, step);
+  double best_score = outlineContrast(gray, best, 3);
+  for (double fine = large ? step : step / 2; fine >= 0.9; fine /= 2) {
     const Vec2 middle = best.centre_px;
     for (int k = 0; k < 9; ++k) {
       DiscOutline o = best;

@@ -182,35 +182,54 @@ BarAxis shrunk(BarAxis axis, double by) {
   return axis;
 }
 
-struct Rough {
+struct Placed {
   Stand stand;
   double score = 0.0;
-  double ratio_step = 0.0;
 };
 
-// Everywhere that is possible, in steps that move the rim by about two pixels.
-Rough searchRoughly(const std::vector<PlateView>& views, const BarAxis& axis) {
-  std::vector<const PlateView*> all;
-  for (const PlateView& v : views) all.push_back(&v);
-  const double ratio_step = std::clamp(1.0 / axis.radius_px, 0.004, 0.03);
-  const Vec2 reach = 2.0 * axis.vanishing_sd_px;
-  const int nx = std::clamp(static_cast<int>(std::ceil(reach.x() / kRoughVanishingStepPx)), 1, 12);
-  const int ny = std::clamp(static_cast<int>(std::ceil(reach.y() / kRoughVanishingStepPx)), 1, 12);
-  std::vector<Rough> rows(static_cast<std::size_t>((kMostRatio - kLeastRatio) / ratio_step) + 1);
-  cv::parallel_for_(cv::Range(0, static_cast<int>(rows.size())), [&](const cv::Range& part) {
+// The best of `ratios` × (2·nx + 1) × (2·ny + 1) stands round about `middle`, on all cores.
+struct Steps {
+  double first_ratio = 0.0, ratio = 0.0;
+  int ratios = 0;
+  Vec2 vanishing_px = Vec2::Zero();
+  int nx = 0, ny = 0;
+};
+Placed searchStands(const std::vector<const PlateView*>& views, const BarAxis& axis, const Vec2& middle_px,
+                    const Steps& steps) {
+  std::vector<Placed> rows(static_cast<std::size_t>(steps.ratios));
+  cv::parallel_for_(cv::Range(0, steps.ratios), [&](const cv::Range& part) {
     for (int k = part.start; k < part.end; ++k)
-      for (int iy = -ny; iy <= ny; ++iy)
-        for (int ix = -nx; ix <= nx; ++ix) {
+      for (int iy = -steps.ny; iy <= steps.ny; ++iy)
+        for (int ix = -steps.nx; ix <= steps.nx; ++ix) {
           Stand s;
-          s.ratio = kLeastRatio + k * ratio_step;
-          s.vanishing_px = axis.vanishing_px + Vec2(reach.x() * ix / nx, reach.y() * iy / ny);
-          const double value = score(all, s, axis, 2);
-          Rough& at = rows[static_cast<std::size_t>(k)];
-          if (value > at.score) at = {s, value, ratio_step};
+          s.ratio = steps.first_ratio + k * steps.ratio;
+          s.vanishing_px = middle_px + steps.vanishing_px.cwiseProduct(Vec2(ix, iy));
+          const double value = score(views, s, axis, 2);
+          Placed& at = rows[static_cast<std::size_t>(k)];
+          if (value > at.score) at = {s, value};
         }
   });
   return *std::max_element(rows.begin(), rows.end(),
-                           [](const Rough& a, const Rough& b) { return a.score < b.score; });
+                           [](const Placed& a, const Placed& b) { return a.score < b.score; });
+}
+
+double roughRatioStep(const BarAxis& axis) {
+  return std::clamp(1.0 / axis.radius_px, 0.004, 0.03);
+}
+
+// Everywhere that is possible, in steps that move the rim by about two pixels.
+Placed searchRoughly(const std::vector<PlateView>& views, const BarAxis& axis) {
+  std::vector<const PlateView*> all;
+  for (const PlateView& v : views) all.push_back(&v);
+  const Vec2 reach = 2.0 * axis.vanishing_sd_px;
+  Steps steps;
+  steps.first_ratio = kLeastRatio;
+  steps.ratio = roughRatioStep(axis);
+  steps.ratios = static_cast<int>((kMostRatio - kLeastRatio) / steps.ratio) + 1;
+  steps.nx = std::clamp(static_cast<int>(std::ceil(reach.x() / kRoughVanishingStepPx)), 1, 12);
+  steps.ny = std::clamp(static_cast<int>(std::ceil(reach.y() / kRoughVanishingStepPx)), 1, 12);
+  steps.vanishing_px = Vec2(reach.x() / steps.nx, reach.y() / steps.ny);
+  return searchStands(all, axis, axis.vanishing_px, steps);
 }
 
 }  // namespace
@@ -222,27 +241,21 @@ std::optional<FarPlate> findFarPlate(const std::vector<PlateView>& views, const 
   const std::size_t every = std::max<std::size_t>(1, views.size() / kRoughViews);
   for (std::size_t i = 0; i < views.size(); i += every) some.push_back(all[i]);
   const double small = std::min(1.0, kRoughRadiusPx / axis.radius_px);
-  const Rough rough = searchRoughly(shrunk(some, small), shrunk(axis, small));
+  const BarAxis small_axis = shrunk(axis, small);
+  const Placed rough = searchRoughly(shrunk(some, small), small_axis);
   if (rough.score <= 0.0) return std::nullopt;
   // The rough place may lie on an edge beside the rim: the best one round about is refined.
-  Stand finer;
-  double finer_score = 0.0;
-  const double ratio_step = 0.5 / axis.radius_px, v_step = 3.0;
-  const int ratio_reach = static_cast<int>(std::ceil(rough.ratio_step / ratio_step)),
-            v_reach = static_cast<int>(std::ceil(0.5 * kRoughVanishingStepPx / small / v_step));
-  for (int ie = -ratio_reach; ie <= ratio_reach; ++ie)
-    for (int iy = -v_reach; iy <= v_reach; ++iy)
-      for (int ix = -v_reach; ix <= v_reach; ++ix) {
-        Stand s;
-        s.ratio = rough.stand.ratio + ratio_step * ie;
-        s.vanishing_px = rough.stand.vanishing_px / small + v_step * Vec2(ix, iy);
-        const double value = score(some, s, axis, 2);
-        if (value <= finer_score) continue;
-        finer_score = value;
-        finer = s;
-      }
-  if (finer_score <= 0.0) return std::nullopt;
-  const Solved solved = solve(all, finer, axis);
+  Steps steps;
+  steps.ratio = 0.5 / axis.radius_px;
+  steps.vanishing_px = Vec2(3.0, 3.0);
+  const int ratio_reach = static_cast<int>(std::ceil(roughRatioStep(small_axis) / steps.ratio));
+  steps.first_ratio = rough.stand.ratio - ratio_reach * steps.ratio;
+  steps.ratios = 2 * ratio_reach + 1;
+  steps.nx = steps.ny =
+      static_cast<int>(std::ceil(0.5 * kRoughVanishingStepPx / small / steps.vanishing_px.x()));
+  const Placed finer = searchStands(some, axis, rough.stand.vanishing_px / small, steps);
+  if (finer.score <= 0.0) return std::nullopt;
+  const Solved solved = solve(all, finer.stand, axis);
   if (solved.views < kFewestViews || solved.on_rim < kLeastOnRim ||
       std::abs(solved.stand.size - 1.0) > kSameSize || solved.stand.ratio < kLeastRatio ||
       solved.stand.ratio > kMostRatio)

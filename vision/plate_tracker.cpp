@@ -6,6 +6,7 @@
 #include <set>
 #include <utility>
 
+#include <opencv2/core/utility.hpp>
 #include <opencv2/imgproc.hpp>
 
 #include "core/motion/bar_gaps.h"
@@ -33,6 +34,7 @@ constexpr int kWaysOfABar = 3;
 constexpr double kGoodPartOfARep = 1.2;  // plate radii, some 27 cm
 constexpr double kSureSupport = 0.6;     // of the rim: enough to be taken up again anywhere
 constexpr double kFarBehind = 0.5;  // of the best one's score: below it a circle is no plate of a moving bar
+constexpr double kSupportOfADisc = 0.9;  // heads are round to three quarters
 constexpr double kUsualSupport = 0.85;
 constexpr double kSurprisePx = 1.5, kSurpriseOfRadius = 0.02;
 constexpr double kSlippedPx =
@@ -47,6 +49,17 @@ double meritOf(double support, double radius_px) {
 }
 
 }  // namespace
+
+// The square root of the grey level: a camera's noise grows with the root of the light (photons are counted),
+// so that in it edges of a dark plate on a dark floor count as much as those of a patterned bright wall.
+const cv::Mat& evenNoise() {
+  static const cv::Mat roots = [] {
+    cv::Mat table(1, 256, CV_8U);
+    for (int i = 0; i < 256; ++i) table.at<uchar>(i) = cv::saturate_cast<uchar>(std::sqrt(255.0 * i));
+    return table;
+  }();
+  return roots;
+}
 
 // One circle being followed, with everything seen of it.
 struct PlateTracker::Candidate {
@@ -144,6 +157,11 @@ struct PlateTracker::Candidate {
   double score(std::size_t now) const {
     return times_seen == 0 ? 0.0
                            : meritOf(support_sum, meanRadius()) / static_cast<double>(now - first_frame + 1);
+  }
+  // The same for the bar that is lifted: a chance circle that creeps has not gone the way of a rep.
+  double liftScore(std::size_t now) const {
+    const double way = (lowest_px - highest_px) / outline.radius_px;
+    return score(now) * std::min(1.0, way / kGoodPartOfARep);
   }
   void add(std::size_t frame, const BarSample& sample, double support, const EdgeRadii& edge_px) {
     seen.push_back({frame, sample, support, edge_px});
@@ -252,9 +270,13 @@ void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, doubl
         guess.centre_px = there->at_px;
       }
     } else if (there && there->likeness < kUnlike) {
-      if (fit->support < kSureSupport)
+      // A plate, but not what was followed before: that was none, unless it was lifted and looked like one.
+      // Such a one has turned on the floor, if it is where it should be; else it is something else.
+      const bool was_plate = moves(kGoodPartOfARep) && support_sum >= kSureSupport * times_seen;
+      const bool where_it_was = (fit->outline.centre_px - guess.centre_px).norm() <= reach_px;
+      if (fit->support < kSureSupport || (after_gap && was_plate && !where_it_was))
         fit.reset();
-      else if (after_gap && dt > 0.0)  // a plate, but not what was followed before: that was none
+      else if (after_gap && dt > 0.0 && !was_plate)
         return start(fit->outline, fit->sd_px, fit->support, fit->edge_px, frame, now_s);
     }
   }
@@ -438,10 +460,12 @@ void PlateTracker::findCandidates(const cv::Mat& gray, std::size_t frame, double
   cv::Mat small;
   cv::resize(gray, small, {}, scale, scale, cv::INTER_AREA);
   cv::GaussianBlur(small, small, {5, 5}, 1.2);
+  cv::LUT(small, evenNoise(), small);
+  constexpr double kEdge = 60.0;   // steps of some 12 levels of 255, against noise of 1-3 when blurred
   std::vector<cv::Vec4f> circles;  // x, y, radius, votes
   const double r_min = options_.min_radius_of_height * side * scale;
   const double r_max = options_.max_radius_of_height * side * scale;
-  cv::HoughCircles(small, circles, cv::HOUGH_GRADIENT, 1.5, r_min, 100.0, 28.0, static_cast<int>(r_min),
+  cv::HoughCircles(small, circles, cv::HOUGH_GRADIENT, 1.5, r_min, kEdge, 28.0, static_cast<int>(r_min),
                    static_cast<int>(r_max));
   // Votes grow with the circumference, so that on a patterned wall large chance circles come first; as in
   // meritOf, votes over circumference times the root of the radius put the plates before them.
@@ -493,8 +517,10 @@ void PlateTracker::lookAgain(const cv::Mat& gray, Candidate& c, std::size_t fram
       c.velocity_px_s.norm() > kStill * c.outline.radius_px)
     return;
   c.looked_again = true;
+  // Against what is usually seen of it: here, before something else, it may be less.
+  const double support = std::max(c.seen.back().support, c.support_sum / c.times_seen);
   Candidate anew;
-  anew.start(c.outline, c.sd_px, c.seen.back().support, c.seen.back().edge_px, frame, time_s);
+  anew.start(c.outline, c.sd_px, support, c.seen.back().edge_px, frame, time_s);
   anew.looked_again = true;
   growToRim(gray, anew);
   if (anew.outline.radius_px > kClearlyLarger * c.outline.radius_px) c = std::move(anew);
@@ -534,8 +560,9 @@ void PlateTracker::push(const cv::Mat& gray, std::size_t frame, double time_s) {
     if (!c.alive || (!c.seen.empty() && c.seen.back().frame == frame)) continue;
     c.step(gray, frame, time_s, options_);
     // The head of a lifter who bends down moves, too, before the bar does; so the search goes on until
-    // something has gone up and down again and again.
-    any_mover = any_mover || (c.alive && c.ways >= kWaysOfABar && mostlySeen(c));
+    // something has gone up and down again and again, or is so whole a circle as only a disc is.
+    any_mover = any_mover || (c.alive && ((c.ways >= kWaysOfABar && mostlySeen(c, kSureSupport)) ||
+                                          (c.moves(kGoodPartOfARep) && mostlySeen(c, kSupportOfADisc))));
   }
   for (Candidate& c : candidates_)
     if (c.alive && !c.dropped && !seed_ && !backward_) lookAgain(gray, c, frame, time_s);
@@ -560,8 +587,8 @@ void PlateTracker::push(const cv::Mat& gray, std::size_t frame, double time_s) {
 }
 
 // A chance circle that jumps about seems to move as well: only one that is mostly seen all the time counts.
-bool PlateTracker::mostlySeen(const Candidate& c) const {
-  return c.support_sum >= kSureSupport * static_cast<double>(latest_ - c.first_frame + 1);
+bool PlateTracker::mostlySeen(const Candidate& c, double support) const {
+  return c.support_sum >= support * static_cast<double>(latest_ - c.first_frame + 1);
 }
 
 // Once a plate has gone a good part of a rep's way, what cannot be the bar any more is dropped: circles that
@@ -569,7 +596,7 @@ bool PlateTracker::mostlySeen(const Candidate& c) const {
 // it.
 void PlateTracker::dropRivals() {
   const Candidate* leading = leader();
-  if (!leading || !leading->moves(kGoodPartOfARep) || !mostlySeen(*leading)) return;
+  if (!leading || !leading->moves(kGoodPartOfARep) || !mostlySeen(*leading, kSureSupport)) return;
   for (Candidate& c : candidates_) {
     if (&c == leading || !c.alive) continue;
     // What lies still is no bar that is lifted; but one that looks more like a plate may be lifted yet, while
@@ -587,7 +614,7 @@ void PlateTracker::dropRivals() {
 PlateTracker::Candidate* PlateTracker::leader() {
   Candidate* best = nullptr;
   for (Candidate& c : candidates_)
-    if (c.alive && c.moves(0.2) && (!best || c.score(latest_) > best->score(latest_))) best = &c;
+    if (c.alive && c.moves(0.2) && (!best || c.liftScore(latest_) > best->liftScore(latest_))) best = &c;
   return best;
 }
 
@@ -596,15 +623,17 @@ std::vector<const PlateTracker::Candidate*> PlateTracker::rankMovers() const {
   for (const Candidate& c : candidates_)
     if (!c.dropped && c.times_seen >= 3 && (seed_ || c.moves(options_.min_travel_radii)))
       movers.push_back(&c);
-  std::sort(movers.begin(), movers.end(),
-            [&](const Candidate* a, const Candidate* b) { return a->score(latest_) > b->score(latest_); });
+  std::sort(movers.begin(), movers.end(), [&](const Candidate* a, const Candidate* b) {
+    return a->liftScore(latest_) > b->liftScore(latest_);
+  });
   return movers;
 }
 
 std::size_t PlateTracker::roundMovers() const {
-  return static_cast<std::size_t>(std::count_if(
-      candidates_.begin(), candidates_.end(),
-      [&](const Candidate& c) { return !c.dropped && c.moves(kGoodPartOfARep) && mostlySeen(c); }));
+  return static_cast<std::size_t>(
+      std::count_if(candidates_.begin(), candidates_.end(), [&](const Candidate& c) {
+        return !c.dropped && c.moves(kGoodPartOfARep) && mostlySeen(c, kSureSupport);
+      }));
 }
 
 std::optional<std::size_t> PlateTracker::turnBack() {
@@ -730,7 +759,9 @@ Expected<PlateTrackResult> PlateTracker::finish(const std::vector<double>& time_
   }
   result.far_plate = findFarPlate(views, *result.axis);
   if (result.far_plate) axisPoints(result.far_plate->vanishing);
-  for (const auto* s : seen) layCentre(*s);
+  cv::parallel_for_(cv::Range(0, static_cast<int>(seen.size())), [&](const cv::Range& part) {
+    for (int i = part.start; i < part.end; ++i) layCentre(*seen[static_cast<std::size_t>(i)]);
+  });
   bridgeGaps(result.samples, time_s, options_.bridge_s);
   return result;
 }

@@ -90,7 +90,7 @@ class PlateTracker {
   Candidate* leader();
 
   void findCandidates(const cv::Mat& gray, std::size_t frame, double time_s);
-  bool mostlySeen(const Candidate& c) const;
+  bool mostlySeen(const Candidate& c, double support) const;
   void dropRivals();
   void growToRim(const cv::Mat& gray, Candidate& c) const;
   bool growOnce(const cv::Mat& gray, Candidate& c) const;
