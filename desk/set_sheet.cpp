@@ -825,7 +825,9 @@ void SetSheet::refreshJudged() {
       const View likelier = data_.analysis->view;
       paragraph(tr("Filmed %1%2?")
                     .arg(viewWords(likelier, Facing::kUnknown, lift),
-                         data_.tracks.has(Joint::kToe) ? tr(", by the feet") : QString()),
+                         data_.tracks.has(Joint::kToe)        ? tr(", by the feet")
+                         : data_.tracks.has(Joint::kShoulder) ? tr(", no feet being seen")
+                                                              : QString()),
                 16, false);
       auto say = [this](View view) {
         SetEdit after = data_.set.edit;

@@ -489,7 +489,7 @@ TEST_F(Desk, TheLiftIsSeenFromTheBarAndConfirmedByOneKey) {
   plan.width_px = 640;
   plan.height_px = 360;
   plan.look.someone_passes = false;
-  plan.deadlift.reps.resize(2);
+  plan.deadlift.reps.resize(1);
   const fs::path pull = folder / "films" / "pull.mp4";
   ASSERT_TRUE(makeFilm(plan, pull));
   const AthleteId athlete = window->addAthlete(QStringLiteral("Runa Tveit"));

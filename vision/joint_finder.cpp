@@ -458,7 +458,7 @@ Expected<AcrossJoints> findAcross(Film& film, const ClipTracks& tracks, const st
       }
     seen.push_back(s);
   }
-  return estimateAcrossJoints(seen, tracks.time_s, height_px);
+  return estimateAcrossJoints(seen, tracks.time_s, height_px, lift);
 }
 
 // What is asked of a film before its joints are looked for.

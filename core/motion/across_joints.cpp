@@ -24,6 +24,8 @@ constexpr std::size_t kNeighbours = 2;
 // eight seconds (25 looks on either hand) is not believed about the legs. Own allowance: 7 cm.
 constexpr double kFeetPlay = 0.04;
 constexpr std::size_t kSameStance = 25;
+// Shoulders from the head end, read off films 331-334 at gym and hand: 3 % of the height, most of it too low.
+constexpr double kHeadEndScatter = 0.03;
 // A parabola with an error needs four looks on each frame; a rep's turn takes about half a second.
 constexpr double kHalfWindow_s = 0.4, kLooksInHalf = 2.7;
 
@@ -125,27 +127,37 @@ double acrossScatter(Joint joint) {
 }
 
 Expected<AcrossJoints> estimateAcrossJoints(const std::vector<SeenSides>& seen,
-                                            const std::vector<double>& time_s, double height_px) {
+                                            const std::vector<double>& time_s, double height_px, Lift lift) {
   AcrossJoints out;
   const std::size_t frames = time_s.size();
   const double half_window_s = std::max(kHalfWindow_s, kLooksInHalf * usualStep_s(seen, time_s));
   const std::vector<SeenSides> sides = believed(seen, height_px);
-  for (std::size_t j = 0; j < kSideJointCount; ++j) {
-    if (static_cast<Joint>(j) == Joint::kEar) continue;  // a head turns
-    for (std::size_t side = 0; side < 2; ++side) {
-      const Joint joint = side == 0 ? static_cast<Joint>(j) : onRight(static_cast<Joint>(j));
-      std::vector<std::pair<std::size_t, Vec2>> way;
+  using Way = std::vector<std::pair<std::size_t, Vec2>>;
+  std::array<std::array<Way, kSideJointCount>, 2> ways;
+  auto seenEnough = [&](Joint joint) {
+    return std::all_of(ways.begin(), ways.end(),
+                       [&](const auto& side) { return side[indexOf(joint)].size() >= kFewest; });
+  };
+  for (std::size_t side = 0; side < 2; ++side)
+    for (std::size_t j = 0; j < kSideJointCount; ++j) {
+      Way& way = ways[side][j];
       for (const SeenSides& s : sides)
         if (const auto& p = s.p_px[side][j]; p && s.frame < frames) way.emplace_back(s.frame, *p);
       leaveOutStrays(way, height_px);
-      if (way.size() < kFewest) {
-        if (ofEither(joint) == Joint::kKnee || ofEither(joint) == Joint::kAnkle)
-          return fail(
-              Remedy::kMarkByHand,
-              "The joints were not found by themselves: the legs are not seen well enough from there.");
-        continue;
-      }
-      const double scatter_px = acrossScatter(joint) * height_px;
+    }
+  const bool legs = seenEnough(Joint::kKnee) && seenEnough(Joint::kAnkle);
+  const bool head_end = !legs && lift == Lift::kBench && seenEnough(Joint::kShoulder);
+  if (!legs && !head_end)
+    return fail(Remedy::kMarkByHand,
+                "The joints were not found by themselves: the legs are not seen well enough from there.");
+  for (std::size_t j = 0; j < kSideJointCount; ++j) {
+    if (static_cast<Joint>(j) == Joint::kEar) continue;  // a head turns
+    if (head_end && static_cast<Joint>(j) != Joint::kShoulder) continue;
+    for (std::size_t side = 0; side < 2; ++side) {
+      const Joint joint = side == 0 ? static_cast<Joint>(j) : onRight(static_cast<Joint>(j));
+      const Way& way = ways[side][j];
+      if (way.size() < kFewest) continue;
+      const double scatter_px = (head_end ? kHeadEndScatter : acrossScatter(joint)) * height_px;
       std::vector<double> x(frames, kNaN), y(frames, kNaN), sd(frames, kNaN);
       for (const auto& [frame, p] : way) {
         x[frame] = p.x();
@@ -168,7 +180,7 @@ Expected<AcrossJoints> estimateAcrossJoints(const std::vector<SeenSides>& seen,
   return out;
 }
 
-View viewFromFeet(const ClipTracks& tracks, double height_px) {
+View viewFromJoints(const ClipTracks& tracks, Lift lift, double height_px) {
   // A network sees toes higher, against heels, than they lie: by 1.8 % of the height on the films of
   // acrossScatter.
   constexpr double kToesSeenHigher = 0.018;
@@ -180,7 +192,10 @@ View viewFromFeet(const ClipTracks& tracks, double height_px) {
       if (const JointSample& h = tracks.track(heel)[f], &t = tracks.track(toe)[f]; h.known && t.known)
         lower_px.push_back(t.p_px.y() - h.p_px.y());
   }
-  if (lower_px.empty()) return View::kUnknown;
+  if (lower_px.empty())
+    return lift == Lift::kBench && tracks.has(Joint::kShoulder) && tracks.has(Joint::kRightShoulder)
+               ? View::kRear
+               : View::kUnknown;
   return medianOf(lower_px) + kToesSeenHigher * height_px > 0.0 ? View::kFront : View::kRear;
 }
 

@@ -9,7 +9,11 @@
 // Stated errors: what the network sees wrong is partly alike in all pictures (the found joints' spread) and
 // partly alike wherever the posture is the same (the carried track's error); acrossScatter.
 //
-// Failure: fewer than eight pictures in which both knees and ankles are seen (kMarkByHand).
+// From the head end of a press the legs are hidden, and a network makes up a body that stands: there the
+// shoulders alone are believed.
+//
+// Failure: fewer than eight pictures in which both knees and ankles (of a press at least both shoulders) are
+// seen (kMarkByHand).
 #pragma once
 
 #include <array>
@@ -17,6 +21,7 @@
 #include <vector>
 
 #include "core/base/error.h"
+#include "core/motion/rep_finder.h"
 #include "core/motion/tracks.h"
 
 namespace mottix {
@@ -38,11 +43,12 @@ struct AcrossJoints {
 
 // `seen` by frame; `height_px` is the height of the body in the picture.
 Expected<AcrossJoints> estimateAcrossJoints(const std::vector<SeenSides>& seen,
-                                            const std::vector<double>& time_s, double height_px);
+                                            const std::vector<double>& time_s, double height_px, Lift lift);
 
 // The likelier of front and rear (of a press: foot and head end): toes point to a camera in front, so that
 // they lie lower in its picture, against the heels, than in that of one behind. Near enough to the floor the
-// difference goes, so the coach is asked. Unknown without feet.
-View viewFromFeet(const ClipTracks& tracks, double height_px);
+// difference goes, so the coach is asked. A press of which shoulders but no feet are known was filmed from
+// the head end. Otherwise unknown without feet.
+View viewFromJoints(const ClipTracks& tracks, Lift lift, double height_px);
 
 }  // namespace mottix

@@ -60,7 +60,7 @@ double worst_px(const AcrossJoints& found, Joint joint) {
 
 TEST(AcrossJoints, BothSidesAreFollowedBetweenThePicturesLookedAt) {
   const Watched w(0.0);
-  const auto found = estimateAcrossJoints(w.seen, w.time_s, kHeight_px);
+  const auto found = estimateAcrossJoints(w.seen, w.time_s, kHeight_px, Lift::kSquat);
   ASSERT_TRUE(found) << found.error().text;
   EXPECT_LT(worst_px(*found, Joint::kKnee), 0.5);
   EXPECT_LT(worst_px(*found, Joint::kAnkle), 1e-6);
@@ -71,13 +71,13 @@ TEST(AcrossJoints, BothSidesAreFollowedBetweenThePicturesLookedAt) {
 
 TEST(AcrossJoints, ANetworkThatTakesLeftForRightChangesNothing) {
   Watched w(1.0);
-  const auto as_named = estimateAcrossJoints(w.seen, w.time_s, kHeight_px);
+  const auto as_named = estimateAcrossJoints(w.seen, w.time_s, kHeight_px, Lift::kSquat);
   for (std::size_t i = 0; i < w.seen.size(); ++i) {
     if (i % 3 == 0) std::swap(w.seen[i].p_px[0], w.seen[i].p_px[1]);
     if (i % 4 == 0)
       std::swap(w.seen[i].p_px[0][indexOf(Joint::kKnee)], w.seen[i].p_px[1][indexOf(Joint::kKnee)]);
   }
-  const auto mixed_up = estimateAcrossJoints(w.seen, w.time_s, kHeight_px);
+  const auto mixed_up = estimateAcrossJoints(w.seen, w.time_s, kHeight_px, Lift::kSquat);
   ASSERT_TRUE(as_named && mixed_up);
   for (const Joint j : {Joint::kKnee, Joint::kRightKnee, Joint::kToe, Joint::kRightToe})
     for (std::size_t f = 0; f < kFrames; ++f)
@@ -86,10 +86,10 @@ TEST(AcrossJoints, ANetworkThatTakesLeftForRightChangesNothing) {
 
 TEST(AcrossJoints, StraysAreLeftOutAndNoiseIsSmoothed) {
   Watched w(2.0);
-  const auto quiet = estimateAcrossJoints(w.seen, w.time_s, kHeight_px);
+  const auto quiet = estimateAcrossJoints(w.seen, w.time_s, kHeight_px, Lift::kSquat);
   w.seen[10].p_px[1][indexOf(Joint::kKnee)] = Vec2(420.0, 300.0);
   w.seen[17].p_px[0][indexOf(Joint::kAnkle)] = Vec2(100.0, 420.0);
-  const auto found = estimateAcrossJoints(w.seen, w.time_s, kHeight_px);
+  const auto found = estimateAcrossJoints(w.seen, w.time_s, kHeight_px, Lift::kSquat);
   ASSERT_TRUE(quiet && found);
   EXPECT_LT(worst_px(*found, Joint::kKnee), 8.0);
   EXPECT_LT(worst_px(*found, Joint::kAnkle), 8.0);
@@ -99,7 +99,7 @@ TEST(AcrossJoints, StraysAreLeftOutAndNoiseIsSmoothed) {
 TEST(AcrossJoints, OneOfAPairIsKnownByItsPlace) {
   Watched w(0.0);
   for (std::size_t i = 0; i < w.seen.size(); ++i) w.seen[i].p_px[i % 2][indexOf(Joint::kKnee)].reset();
-  const auto found = estimateAcrossJoints(w.seen, w.time_s, kHeight_px);
+  const auto found = estimateAcrossJoints(w.seen, w.time_s, kHeight_px, Lift::kSquat);
   ASSERT_TRUE(found) << found.error().text;
   EXPECT_LT(worst_px(*found, Joint::kKnee), 2.0);
 }
@@ -108,22 +108,44 @@ TEST(AcrossJoints, LegsThatAreNotSeenAreSaid) {
   Watched w(0.0);
   for (SeenSides& s : w.seen)
     for (auto& side : s.p_px) side[indexOf(Joint::kAnkle)].reset();
-  const auto found = estimateAcrossJoints(w.seen, w.time_s, kHeight_px);
+  const auto found = estimateAcrossJoints(w.seen, w.time_s, kHeight_px, Lift::kSquat);
   ASSERT_FALSE(found);
   EXPECT_EQ(found.error().remedy, Remedy::kMarkByHand);
-  EXPECT_FALSE(estimateAcrossJoints({}, w.time_s, kHeight_px));
+  EXPECT_FALSE(estimateAcrossJoints({}, w.time_s, kHeight_px, Lift::kSquat));
+}
+
+TEST(AcrossJoints, OfAPressFromItsHeadEndTheShouldersAloneAreBelieved) {
+  Watched w(0.0);
+  for (SeenSides& s : w.seen) {
+    const double made_up = 40.0 * (static_cast<double>(s.frame / kEvery % 5) - 2.0);
+    for (std::size_t side = 0; side < 2; ++side) {
+      // The network's legs are another's in every picture.
+      s.p_px[side][indexOf(Joint::kAnkle)]->y() += made_up;
+      s.p_px[side][indexOf(Joint::kShoulder)] = Vec2(side == 1 ? 340.0 : 260.0, 200.0);
+    }
+  }
+  EXPECT_FALSE(estimateAcrossJoints(w.seen, w.time_s, kHeight_px, Lift::kSquat));
+  const auto found = estimateAcrossJoints(w.seen, w.time_s, kHeight_px, Lift::kBench);
+  ASSERT_TRUE(found) << found.error().text;
+  const ClipTracks tracks = w.tracksOf(*found);
+  EXPECT_TRUE(tracks.has(Joint::kShoulder));
+  EXPECT_TRUE(tracks.has(Joint::kRightShoulder));
+  EXPECT_FALSE(tracks.has(Joint::kKnee));
+  EXPECT_EQ(viewFromJoints(tracks, Lift::kBench, kHeight_px), View::kRear);
+  EXPECT_EQ(viewFromJoints(tracks, Lift::kSquat, kHeight_px), View::kUnknown);
+  EXPECT_EQ(viewFromJoints(ClipTracks(), Lift::kBench, kHeight_px), View::kUnknown);
 }
 
 TEST(AcrossJoints, ToesTellFrontFromRear) {
   const Watched w(0.0);
-  const auto found = estimateAcrossJoints(w.seen, w.time_s, kHeight_px);
+  const auto found = estimateAcrossJoints(w.seen, w.time_s, kHeight_px, Lift::kSquat);
   ASSERT_TRUE(found);
   ClipTracks front = w.tracksOf(*found), rear = front;
   for (const Joint j : {Joint::kToe, Joint::kRightToe})
     for (JointSample& s : rear.joints[indexOf(j)]) s.p_px.y() -= 45.0;
-  EXPECT_EQ(viewFromFeet(front, kHeight_px), View::kFront);
-  EXPECT_EQ(viewFromFeet(rear, kHeight_px), View::kRear);
-  EXPECT_EQ(viewFromFeet(ClipTracks(), kHeight_px), View::kUnknown);
+  EXPECT_EQ(viewFromJoints(front, Lift::kSquat, kHeight_px), View::kFront);
+  EXPECT_EQ(viewFromJoints(rear, Lift::kSquat, kHeight_px), View::kRear);
+  EXPECT_EQ(viewFromJoints(ClipTracks(), Lift::kSquat, kHeight_px), View::kUnknown);
 }
 
 TEST(AcrossJoints, APictureThatShowsTheFeetElsewhereIsNotBelievedAboutTheLegs) {
@@ -132,7 +154,7 @@ TEST(AcrossJoints, APictureThatShowsTheFeetElsewhereIsNotBelievedAboutTheLegs) {
     for (std::size_t side = 0; side < 2; ++side)
       for (auto& p : w.seen[i].p_px[side])
         if (p) p->x() += side == 1 ? -35.0 : 35.0;
-  const auto found = estimateAcrossJoints(w.seen, w.time_s, kHeight_px);
+  const auto found = estimateAcrossJoints(w.seen, w.time_s, kHeight_px, Lift::kSquat);
   ASSERT_TRUE(found) << found.error().text;
   EXPECT_LT(worst_px(*found, Joint::kAnkle), 1e-6);
   EXPECT_LT(worst_px(*found, Joint::kKnee), 2.0);

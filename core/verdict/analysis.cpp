@@ -85,12 +85,12 @@ namespace {
 // A phone drops a few pictures in a row at most.
 constexpr double kLongestStep_s = 1.0;
 
-// Filmed across and not said: as the feet look, else from the front.
-View viewOf(const ClipTracks& tracks, View asked, const SideCamera& camera) {
+// Filmed across and not said: as the joints look, else from the front.
+View viewOf(const ClipTracks& tracks, View asked, Lift lift, const SideCamera& camera) {
   if (!tracks.across()) return View::kSide;
   if (asked == View::kFront || asked == View::kRear) return asked;
-  const View by_feet = viewFromFeet(tracks, 1000.0 * kUnknownHeight.value / camera.mmPerPx(0.0));
-  return by_feet == View::kUnknown ? View::kFront : by_feet;
+  const View seen = viewFromJoints(tracks, lift, 1000.0 * kUnknownHeight.value / camera.mmPerPx(0.0));
+  return seen == View::kUnknown ? View::kFront : seen;
 }
 
 // The camera's stand, from balance: a lifter who stands still with the bar holds it over mid-foot within
@@ -280,7 +280,7 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   if (!camera) return tl::make_unexpected(camera.error());
   a.camera = camera->camera;
   a.camera_errors = camera->errors;
-  a.view = viewOf(tracks, settings.view, a.camera);
+  a.view = viewOf(tracks, settings.view, settings.lift, a.camera);
   a.lines = std::move(camera->lines);
   a.bar_m = camera->bar_m;
   if (camera->bar_contradicts) a.warnings.push_back(Warning::kBarLength);
