@@ -24,10 +24,16 @@ int printHeld(const std::vector<std::filesystem::path>& clips) {
     }
     TrackSettings settings;
     settings.bar = truth->bar();
-    // Drawn round from beside the middle, as a hand does it.
+    // Drawn round from beside the middle, as a hand does it; as the guide says where it stands out: what is
+    // lifted from the floor in the highest picture.
     const double radius_px = 1000.0 * settings.bar.radius_m() / truth->scale_mm_per_px;
-    settings.seed =
-        PlateSeed{0, truth->plate_px.front() + 0.1 * radius_px * Vec2(0.8, -0.6), 1.06 * radius_px};
+    const auto& way = truth->plate_px;
+    const auto shown = truth->lift == Lift::kDeadlift
+                           ? std::min_element(way.begin(), way.end(),
+                                              [](const Vec2& a, const Vec2& b) { return a.y() < b.y(); })
+                           : way.begin();
+    settings.seed = PlateSeed{static_cast<std::size_t>(shown - way.begin()),
+                              *shown + 0.1 * radius_px * Vec2(0.8, -0.6), 1.06 * radius_px};
     const auto clip = trackBar(path, settings);
     const std::string held(nameOf(settings.bar.held));
     if (!clip) {

@@ -245,7 +245,7 @@ Expected<std::vector<BarSample>> SpotFollower::finish(std::size_t frames) const 
   if ((low - high) * radius_m_ / radius_px_ < kLeastTravel_m)
     return fail(Remedy::kMarkByHand,
                 "What you pointed at does not move up and down. Point at the bar's end or the dumbbell's "
-                "head that is lifted.");
+                "head that is lifted, in a picture in which it stands out from what is behind it.");
   return out;
 }
 

@@ -22,10 +22,12 @@ Error pointFirst(Held held) {
   if (held == Held::kPlates)
     return {Remedy::kMarkByHand,
             "The plates have not been followed yet. Follow the bar, or point at the near one."};
-  return {Remedy::kMarkByHand,
-          held == Held::kEmptyBar
-              ? "An empty bar has no plate to find. Point at the end of its sleeve."
-              : "Dumbbells are not found by themselves. Point at the head of the near one."};
+  return {
+      Remedy::kMarkByHand,
+      held == Held::kEmptyBar
+          ? "An empty bar has no plate to find. Point at the end of its sleeve."
+          : "Dumbbells are not found by themselves. Point at the head of the near one, in a picture in which "
+            "it stands out from what is behind it: lifted, not on a dark floor."};
 }
 
 std::string_view nameOf(LiftSource source) {
