@@ -168,6 +168,31 @@ TEST_F(BarEnds, FromTheSideThereAreNoneAndSayingSoDecides) {
   EXPECT_NE(wrong.error().text.find(side.filename().string()), std::string::npos);
 }
 
+// On a flickering wall the plates' lower ends look like their upper ones (seed 205), and would be followed a
+// plate's height above them through the whole film.
+TEST_F(BarEnds, AreNotFollowedAPlatesHeightAbove) {
+  FilmPlan plan = planFromSeed(205, Lift::kDeadlift, View::kRear);
+  plan.take("phone");
+  plan.deadlift.reps.resize(1);
+  plan.width_px = 640;
+  plan.height_px = 360;
+  const fs::path film = folder / "flicker.mp4";
+  ASSERT_TRUE(makeFilm(plan, film));
+  std::ifstream in(truthPathFor(film));
+  truth = nlohmann::json::parse(in);
+  const auto clip = trackBar(film);
+  ASSERT_TRUE(clip) << clip.error().text;
+  ASSERT_TRUE(clip->tracks.across());
+  std::size_t seen = 0;
+  for (std::size_t f = 0; f < clip->tracks.frameCount(); ++f) {
+    const BarSample& bar = clip->tracks.bar[f];
+    if (bar.state != TrackState::kSeen) continue;
+    ++seen;
+    EXPECT_NEAR(bar.p_px.y(), middle(f).y(), 0.1 * bar.radius_px) << f;
+  }
+  EXPECT_GT(10 * seen, 9 * clip->tracks.frameCount());
+}
+
 TEST_F(BarEnds, StopWhenAskedTo) {
   const fs::path film = filmed(8, Lift::kSquat, View::kFront);
   int calls = 0;

@@ -31,16 +31,20 @@ namespace {
 
 // Down, up and down again: into the second rep of a squat; or bending to a bar, and its first pull and back.
 constexpr int kWaysOfABar = 3;
+constexpr double kMovesAtAll = 0.2;      // plate radii
 constexpr double kGoodPartOfARep = 1.2;  // plate radii, some 27 cm
 constexpr double kSureSupport = 0.6;     // of the rim: enough to be taken up again anywhere
 constexpr double kFarBehind = 0.5;  // of the best one's score: below it a circle is no plate of a moving bar
 constexpr double kSupportOfADisc = 0.9;  // heads are round to three quarters
+constexpr double kSameSize = 0.06;       // it may come back a step nearer or farther
+constexpr double kLongGap_s = 0.3, kAlongSupport = 0.5, kAlong = 0.1;  // of the radius
 constexpr double kUsualSupport = 0.85;
 constexpr double kSurprisePx = 1.5, kSurpriseOfRadius = 0.02;
 constexpr double kSlippedPx =
     3.0;  // the face is found to a pixel, and turns a little from picture to picture
 constexpr double kAlike = 0.8, kUnlike = 0.65;  // faces, by their correlation
 constexpr double kStill_px = 1.0;               // from picture to picture
+constexpr double kSameMiddle = 0.08;            // of the radius, of circles on one plate
 constexpr double kLargestGrowth = 1.8;  // rings and hubs of half the plate and more are taken for it at first
 
 // How much a circle looks like a plate's rim: at like support the larger one is the rim.
@@ -89,7 +93,8 @@ struct PlateTracker::Candidate {
   double sd_px = 0.0;
   bool alive = true;
   bool dropped = false;  // known not to be the bar
-  bool looked_again = false;
+  int looks_again = 0;
+  double looked_again_s = -1e9;
   int missed = 0;  // frames in a row
   double lowest_px = -1e9, highest_px = 1e9;
   double farthest_px = 0.0;  // on the way that it goes
@@ -180,7 +185,6 @@ struct PlateTracker::Candidate {
 };
 
 bool PlateTracker::Candidate::sameBarAs(const Candidate& other) const {
-  constexpr double kSameSize = 0.06;  // it may come back a step nearer or farther
   constexpr double kSamePlace = 1.5;  // plate radii sideways, 34 cm
   if (std::abs(other.meanRadius() / meanRadius() - 1.0) > kSameSize) return false;
   if (std::abs(other.first_outline.centre_px.x() - first_outline.centre_px.x()) > kSamePlace * meanRadius())
@@ -237,7 +241,12 @@ void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, doubl
       // seen.
       const bool near = again && (again->outline.centre_px - guess.centre_px).norm() <= reach_px;
       const bool sure = again && again->support >= kSureSupport;
-      if (again && again->convincing() && (near || sure) && (!fit || again->support > fit->support))
+      // A bar that was hidden for a while is over or under the place where it was.
+      const bool along =
+          again && gap_s > kLongGap_s && again->support >= kAlongSupport &&
+          std::abs(again->outline.centre_px.x() - guess.centre_px.x()) < kAlong * outline.radius_px &&
+          std::abs(again->outline.radius_px / outline.radius_px - 1.0) < kSameSize;
+      if (again && again->convincing() && (near || along || sure) && (!fit || again->support > fit->support))
         fit = again;
     }
   }
@@ -507,27 +516,32 @@ void PlateTracker::growToRim(const cv::Mat& gray, Candidate& c) const {
 }
 
 // Where it was first seen the rim may have drowned in what is behind it (a dark plate on a dark floor), so
-// that a ring inside it was followed. The first time that it stands still elsewhere, larger circles round it
+// that a ring inside it was followed. The first times that it stands still elsewhere, larger circles round it
 // are tried once more; one that is found is followed from there, forward and, at the end, back.
 void PlateTracker::lookAgain(const cv::Mat& gray, Candidate& c, std::size_t frame, double time_s) const {
   constexpr double kElsewhere = 1.0, kStill = 0.5;  // radii; radii a second
   constexpr double kClearlyLarger = 1.06;
-  if (c.looked_again || c.seen.back().frame != frame || c.seen.back().sample.state != TrackState::kSeen ||
-      c.seen.back().support < kSureSupport || !c.moves(kElsewhere) ||
-      c.velocity_px_s.norm() > kStill * c.outline.radius_px)
+  constexpr int kLooks = 3;
+  constexpr double kAboutTheMiddle = 0.15;  // a ring followed half along the rim is off its middle
+  constexpr double kBetween_s = 0.4;        // whoever walks by meanwhile is another half step on
+  if (c.looks_again >= kLooks || time_s < c.looked_again_s + kBetween_s || c.seen.back().frame != frame ||
+      c.seen.back().sample.state != TrackState::kSeen || c.seen.back().support < kSureSupport ||
+      !c.moves(kElsewhere) || c.velocity_px_s.norm() > kStill * c.outline.radius_px)
     return;
-  c.looked_again = true;
-  // Against what is usually seen of it: here, before something else, it may be less.
-  const double support = std::max(c.seen.back().support, c.support_sum / c.times_seen);
+  ++c.looks_again;
+  c.looked_again_s = time_s;
   Candidate anew;
-  anew.start(c.outline, c.sd_px, support, c.seen.back().edge_px, frame, time_s);
-  anew.looked_again = true;
+  anew.start(c.outline, c.sd_px, c.seen.back().support, c.seen.back().edge_px, frame, time_s);
+  anew.looks_again = kLooks;
   growToRim(gray, anew);
-  if (anew.outline.radius_px > kClearlyLarger * c.outline.radius_px) c = std::move(anew);
+  // Round the same middle: near and far plate seen as one are no larger plate.
+  const double beside_px = (anew.outline.centre_px - c.outline.centre_px).norm();
+  if (anew.outline.radius_px > kClearlyLarger * c.outline.radius_px &&
+      beside_px < kAboutTheMiddle * anew.outline.radius_px)
+    c = std::move(anew);
 }
 bool PlateTracker::growOnce(const cv::Mat& gray, Candidate& c) const {
   constexpr double kClearlyLarger = 1.06;  // beyond what the plate's thickness adds
-  constexpr double kSameMiddle = 0.08;     // of the radius
   double best = meritOf(c.seen.front().support, c.outline.radius_px);
   const DiscOutline first = c.outline;
   bool grew = false;
@@ -595,7 +609,7 @@ bool PlateTracker::mostlySeen(const Candidate& c, double support) const {
 // have not moved, circles in one another with the better one, and those far behind
 // it.
 void PlateTracker::dropRivals() {
-  const Candidate* leading = leader();
+  Candidate* leading = leader();
   if (!leading || !leading->moves(kGoodPartOfARep) || !mostlySeen(*leading, kSureSupport)) return;
   for (Candidate& c : candidates_) {
     if (&c == leading || !c.alive) continue;
@@ -607,6 +621,9 @@ void PlateTracker::dropRivals() {
     c.dropped =
         still || c.overlaps(leading->outline) || c.score(latest_) < kFarBehind * leading->score(latest_);
     c.alive = !c.dropped;
+    // The bar itself, which was hidden and has been found anew.
+    const bool plate = c.moves(kMovesAtAll) && c.support_sum >= kSureSupport * c.times_seen;
+    if (c.dropped && plate && leading->sameBarAs(c)) leading->join(c);
   }
 }
 
@@ -614,7 +631,7 @@ void PlateTracker::dropRivals() {
 PlateTracker::Candidate* PlateTracker::leader() {
   Candidate* best = nullptr;
   for (Candidate& c : candidates_)
-    if (c.alive && c.moves(0.2) && (!best || c.liftScore(latest_) > best->liftScore(latest_))) best = &c;
+    if (c.alive && c.moves(kMovesAtAll) && (!best || c.score(latest_) > best->score(latest_))) best = &c;
   return best;
 }
 

@@ -1,6 +1,7 @@
 #include <unistd.h>
 
 #include <fstream>
+#include <map>
 #include <set>
 
 #include <gtest/gtest.h>
@@ -447,12 +448,18 @@ TEST_F(OnFilm, ARimThatDrownsInTheFloorIsFoundAtLockOut) {
   EXPECT_NEAR(radius[radius.size() / 2] * pull["scale_plate_mm_per_px"].get<double>() / 225.0, 1.0, 0.02);
 }
 
-// While a lifter bends to a dark bar on a dark floor, head and hips make circles that move and are followed
-// first: the head (seed 4), and the back of the hips until the plate comes by (seed 304). Neither is the bar.
+// While a lifter bends to a dark bar on a dark floor, other circles move and are followed first, or look
+// better: the head (seed 4), the back of the hips until the plate comes by (304), the wall's pattern (406),
+// the far plate before the wall (409). None of them is the bar.
 TEST_F(OnFilm, WhatMovesBeforeThePlateIsNotTakenForIt) {
-  for (const std::uint32_t seed : {4U, 304U}) {
+  for (const auto& [seed, reps] :
+       std::map<std::uint32_t, std::size_t>{{4, 1}, {304, 2}, {406, 1}, {409, 1}}) {
     FilmPlan plan = planFromSeed(seed, Lift::kDeadlift);
-    plan.deadlift.reps.resize(2);
+    plan.deadlift.reps.resize(reps);
+    if (seed == 406) {
+      plan.width_px = 640;
+      plan.height_px = 360;
+    }
     const fs::path dark = folder / "dark.mp4";
     ASSERT_TRUE(makeFilm(plan, dark));
     std::ifstream in(truthPathFor(dark));
@@ -469,7 +476,7 @@ TEST_F(OnFilm, WhatMovesBeforeThePlateIsNotTakenForIt) {
       ++seen;
       if (off_px < 2.5) ++exact;
     }
-    EXPECT_GT(seen, clip->tracks.frameCount() * 9 / 10) << seed;
+    EXPECT_GT(seen, clip->tracks.frameCount() * 7 / 10) << seed;
     EXPECT_GE(exact + 2, seen) << seed << ", but for a picture or two";
   }
 }
