@@ -279,10 +279,10 @@ DiscOutline searchSmall(const cv::Mat& gray, const DiscOutline& guess, double wi
   const double reach =
       guess.radius_px + std::abs(guess.h_cos_px) + std::abs(guess.h_sin_px) + window_px + 8.0;
   cv::Rect around = cv::Rect(cv::Point(static_cast<int>(std::floor(guess.centre_px.x() - reach)),
-                                             static_cast<int>(std::floor(guess.centre_px.y() - reach))),
-                                   cv::Point(static_cast<int>(std::ceil(guess.centre_px.x() + reach)),
-                                             static_cast<int>(std::ceil(guess.centre_px.y() + reach)))) &
-                          cv::Rect(0, 0, gray.cols, gray.rows);
+                                       static_cast<int>(std::floor(guess.centre_px.y() - reach))),
+                             cv::Point(static_cast<int>(std::ceil(guess.centre_px.x() + reach)),
+                                       static_cast<int>(std::ceil(guess.centre_px.y() + reach)))) &
+                    cv::Rect(0, 0, gray.cols, gray.rows);
   around.width &= ~1;  // halves of odd sizes take many times as long
   around.height &= ~1;
   if (around.width < 8 || around.height < 8) return guess;

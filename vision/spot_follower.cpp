@@ -19,6 +19,8 @@ constexpr double kLit_grey = 15.0, kUnlike_grey = 60.0;
 constexpr double kPatterned_grey = 15.0;  // above a plain face's shading and noise
 constexpr double kLeastValue = 0.2;       // chance places on walls and floors stay below
 constexpr double kBar_m_s2 = 6.0;         // a bar's acceleration, as in plate_tracker
+// A bar goes some 0.3 m to and fro in a rep, and 0.6 m when it is walked out of a rack.
+constexpr double kOfARep_m = 0.35, kFarthest_m = 1.0;
 constexpr double kBridge_s = 0.7;
 constexpr double kSdPx = 0.3;
 // A head 7 cm deep, seen 5-10 degrees from end on, shows 6-12 mm of its side; half of that.
@@ -170,7 +172,7 @@ void SpotFollower::step(const cv::Mat& gray, const cv::Mat& picture, std::size_t
   // Where it can have gone; when it was lost, over all the way of a bar.
   const double reach = 3.0 + std::min(0.4, 0.5 * kBar_m_s2 * gap_s * gap_s) * px_of_m;
   const Vec2 about = lost ? first_.at_px : guess,
-             reach_px = lost ? Vec2(0.35 * px_of_m, 1.0 * px_of_m) : Vec2(reach, reach);
+             reach_px = lost ? Vec2(kOfARep_m * px_of_m, 1.0 * px_of_m) : Vec2(reach, reach);
   // Looking all over is dear: now and then.
   constexpr std::size_t kSeldom = 8;
   std::optional<Found> found;
@@ -186,6 +188,15 @@ void SpotFollower::step(const cv::Mat& gray, const cv::Mat& picture, std::size_t
           seen && seen->convincing() && (seen->outline.centre_px - found->at_px).norm() <= beside &&
           (!fit || seen->support > fit->support))
         fit = seen;
+    // Whoever walks by does not take the bar along.
+    const Vec2& at = fit ? fit->outline.centre_px : found->at_px;
+    if (std::abs(at.x() - first_.at_px.x()) > kFarthest_m * px_of_m) {
+      found.reset();
+      now_.last_seen_s = time_s - std::copysign(2.0 * kBridge_s, dt);
+      takenAlong(frame, dt > 0.0, kOfARep_m * px_of_m);
+    }
+  }
+  if (found) {
     // Without an outline only a pattern tells the place.
     if (!fit && (lost || pattern_ < kPatterned_grey || found->unlike > kLit_grey)) found.reset();
   }
@@ -215,6 +226,15 @@ void SpotFollower::step(const cv::Mat& gray, const cv::Mat& picture, std::size_t
   }
   now_.time_s = time_s;
   samples_[frame] = sample;
+}
+
+void SpotFollower::takenAlong(std::size_t frame, bool forward, double least_px) {
+  for (;;) {
+    frame = forward ? frame - 1 : frame + 1;
+    const auto s = samples_.find(frame);
+    if (s == samples_.end() || std::abs(s->second.p_px.x() - first_.at_px.x()) < least_px) return;
+    s->second.state = TrackState::kLost;
+  }
 }
 
 void SpotFollower::push(const cv::Mat& gray, const cv::Mat& bgr, std::size_t frame, double time_s) {

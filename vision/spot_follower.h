@@ -70,6 +70,8 @@ class SpotFollower {
   std::optional<DiscOutline> searchEnd(const std::vector<cv::Mat>& pictures) const;
   cv::Mat unlikeness(const cv::Mat& bgr) const;
   void step(const cv::Mat& gray, const cv::Mat& picture, std::size_t frame, double time_s);
+  // What was followed up to this frame was not the bar, back to where it was near enough.
+  void takenAlong(std::size_t frame, bool forward, double least_px);
   int half() const { return mask_.cols / 2; }
   cv::Mat cutOut(const cv::Mat& picture, const Vec2& at_px) const;
   // The place most like the end, to a pixel.

@@ -73,6 +73,31 @@ TEST(SpotFollower, WhatLiesStillIsNotLifted) {
   EXPECT_EQ(f.samples.error().remedy, Remedy::kMarkByHand);
 }
 
+// A dumbbell's head goes up and down, then off with whoever walks by: nothing of that is claimed.
+TEST(SpotFollower, WhatIsTakenAwayIsLostFromWhereItLeft) {
+  constexpr double kRadius = 9.0, kRadius_m = 0.115;  // 78 px are a metre
+  SpotFollower follower({0, Vec2(101.0, 61.0), kRadius}, kRadius_m, kRadius);
+  std::vector<Vec2> truly;
+  for (std::size_t i = 0; i < 100; ++i) {
+    const double t = static_cast<double>(i) / 30.0;
+    const double taken_px = i < 60 ? 0.0 : 3.0 * static_cast<double>(i - 60);
+    truly.emplace_back(100.0 + taken_px, 60.0 + 20.0 * (1.0 - std::cos(3.14159 * t)));
+    const cv::Mat bgr = painted(truly.back(), kRadius);
+    cv::Mat gray;
+    cv::cvtColor(bgr, gray, cv::COLOR_BGR2GRAY);
+    follower.push(gray, bgr, i, t);
+  }
+  const auto samples = follower.finish(truly.size());
+  ASSERT_TRUE(samples) << samples.error().text;
+  for (std::size_t i = 0; i < truly.size(); ++i) {
+    if (truly[i].x() - 100.0 < 25.0) {
+      EXPECT_EQ((*samples)[i].state, TrackState::kSeen) << i;
+    } else if (truly[i].x() - 100.0 > 30.0) {
+      EXPECT_NE((*samples)[i].state, TrackState::kSeen) << i;
+    }
+  }
+}
+
 class HeldFilms : public testing::Test {
  protected:
   static void SetUpTestSuite() {
