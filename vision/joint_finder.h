@@ -8,7 +8,7 @@
 //
 // From the front and the rear, and of a press from its foot end, it looks at the reps six times a second and
 // follows both sides' joints from what it sees (core/motion/across_joints.h). From a press's head end the
-// legs are hidden and the network does not know a lying body from there.
+// legs are hidden and the network does not know a lying body from there: two shoulders.
 //
 // Failure: no rep, nobody under the bar, legs not seen (kMarkByHand); a damaged film as in Film.
 #pragma once

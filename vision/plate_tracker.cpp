@@ -37,7 +37,8 @@ constexpr double kSureSupport = 0.6;     // of the rim: enough to be taken up ag
 constexpr double kFarBehind = 0.5;  // of the best one's score: below it a circle is no plate of a moving bar
 constexpr double kSupportOfADisc = 0.9;  // heads are round to three quarters
 constexpr double kSameSize = 0.06;       // it may come back a step nearer or farther
-constexpr double kLongGap_s = 0.3, kAlongSupport = 0.5, kAlong = 0.1;  // of the radius
+// After so long a gap less of the rim is enough right over or under where the bar was (of the radius).
+constexpr double kLongGap_s = 0.3, kAlongSupport = 0.5, kAlong = 0.1;
 constexpr double kUsualSupport = 0.85;
 constexpr double kSurprisePx = 1.5, kSurpriseOfRadius = 0.02;
 constexpr double kSlippedPx =
@@ -52,8 +53,6 @@ double meritOf(double support, double radius_px) {
   return support * std::sqrt(radius_px);
 }
 
-}  // namespace
-
 // The square root of the grey level: a camera's noise grows with the root of the light (photons are counted),
 // so that in it edges of a dark plate on a dark floor count as much as those of a patterned bright wall.
 const cv::Mat& evenNoise() {
@@ -64,6 +63,8 @@ const cv::Mat& evenNoise() {
   }();
   return roots;
 }
+
+}  // namespace
 
 // One circle being followed, with everything seen of it.
 struct PlateTracker::Candidate {
