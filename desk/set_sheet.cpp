@@ -826,7 +826,7 @@ void SetSheet::refreshJudged() {
       paragraph(tr("Filmed %1%2?")
                     .arg(viewWords(likelier, Facing::kUnknown, lift),
                          data_.tracks.has(Joint::kToe)        ? tr(", by the feet")
-                         : data_.tracks.has(Joint::kShoulder) ? tr(", no feet being seen")
+                         : data_.tracks.has(Joint::kShoulder) ? tr(", the legs being hidden")
                                                               : QString()),
                 16, false);
       auto say = [this](View view) {
