@@ -281,10 +281,13 @@ void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, doubl
       }
     } else if (there && there->likeness < kUnlike) {
       // A plate, but not what was followed before: that was none, unless it was lifted and looked like one.
-      // Such a one has turned on the floor, if it is where it should be; else it is something else.
+      // Such a one has turned meanwhile, if it is where it should be, or comes back as large and as well seen
+      // as before; else it is something else.
       const bool was_plate = moves(kGoodPartOfARep) && support_sum >= kSureSupport * times_seen;
-      const bool where_it_was = (fit->outline.centre_px - guess.centre_px).norm() <= reach_px;
-      if (fit->support < kSureSupport || (after_gap && was_plate && !where_it_was))
+      const bool comes_back =
+          (fit->outline.centre_px - guess.centre_px).norm() <= reach_px ||
+          (wellSeen(fit->support) && std::abs(fit->outline.radius_px / outline.radius_px - 1.0) < kSameSize);
+      if (fit->support < kSureSupport || (after_gap && was_plate && !comes_back))
         fit.reset();
       else if (after_gap && dt > 0.0 && !was_plate)
         return start(fit->outline, fit->sd_px, fit->support, fit->edge_px, frame, now_s);
@@ -576,8 +579,9 @@ void PlateTracker::push(const cv::Mat& gray, std::size_t frame, double time_s) {
     c.step(gray, frame, time_s, options_);
     // The head of a lifter who bends down moves, too, before the bar does; so the search goes on until
     // something has gone up and down again and again, or is so whole a circle as only a disc is.
-    any_mover = any_mover || (c.alive && ((c.ways >= kWaysOfABar && mostlySeen(c, kSureSupport)) ||
-                                          (c.moves(kGoodPartOfARep) && mostlySeen(c, kSupportOfADisc))));
+    any_mover = any_mover ||
+                (c.alive && ((c.ways >= kWaysOfABar && mostlySeen(c, kSureSupport)) ||
+                             (c.missed == 0 && c.moves(kGoodPartOfARep) && mostlySeen(c, kSupportOfADisc))));
   }
   for (Candidate& c : candidates_)
     if (c.alive && !c.dropped && !seed_ && !backward_) lookAgain(gray, c, frame, time_s);
