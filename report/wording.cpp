@@ -266,7 +266,8 @@ QString warningWords(Warning warning) {
       return tr(
           "The bar lies across the picture, so this was filmed from the front or the rear (of a bench press "
           "the "
-          "foot or the head end); which of the two is guessed by the feet (a press with hidden legs: the head end) until it is said.");
+          "foot or the head end); which of the two is guessed by the feet (a press with hidden legs: the "
+          "head end) until it is said.");
     case Warning::kOtherWay:
       return tr(
           "The bar rests at the other end of its way than in this lift. Say which lift it is; a film that "

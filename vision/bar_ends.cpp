@@ -364,15 +364,13 @@ class EndFollower {
   // its lower one, say), false, and it goes on from there with nothing learnt from that.
   bool surelyAt(double y_px) {
     if (!at_ || std::abs(at_->y() - y_px) < kSlippedOfHeight * shape_.half_height_px) return true;
-    at_ = Vec2(shape_.at_px.x(), y_px);
-    speed_ = 0.0;
-    missed_ = 0;
+    goOnFrom(Vec2(shape_.at_px.x(), y_px));
     mean_ = Pattern(mean_.half());
     return false;
   }
   // Goes on from where it was seen once.
-  void goOnFrom(const BarSample& sample) {
-    at_ = sample.p_px - Vec2(0.5, 0.5);
+  void goOnFrom(const Vec2& at_px) {
+    at_ = at_px;
     speed_ = 0.0;
     missed_ = 0;
   }
@@ -713,7 +711,8 @@ Expected<std::array<std::vector<BarSample>, 2>> followEnds(const std::filesystem
   std::size_t first = 0;
   while (first < out[0].size() && !seen(first)) ++first;
   if (first > 0 && first < out[0].size()) {
-    for (std::size_t e = 0; e < 2; ++e) followers[e].goOnFrom(out[e][first]);
+    for (std::size_t e = 0; e < 2; ++e)
+      followers[e].goOnFrom(out[e][first].p_px - Vec2(0.5, 0.5));  // pixel centres lie at .5
     auto back = readBackward(*reader, first, Want::kGray, [&](const FramePicture& p) {
       if (p.index < first) seeBoth(followers, down_px, p.gray, {&out[0][p.index], &out[1][p.index]});
       return !progress || progress(1.0);
