@@ -236,20 +236,33 @@ void PlateTracker::Candidate::step(const cv::Mat& gray, std::size_t frame, doubl
   const bool look_around = missed < 4 || missed % 4 == 0;
   if ((!fit || !fit->convincing()) && look_around) {
     const double window_px = std::min(1.2 * outline.radius_px, 0.25 * outline.radius_px + 4.0 * reach_px);
-    if (auto found = searchDisc(gray, guess, window_px)) {
-      auto again = fitDiscOutline(gray, *found, std::max(4.0, 0.05 * outline.radius_px));
+    const bool long_gone = gap_s > kLongGap_s;
+    auto look = [&](const DiscOutline& where) {
+      const auto found = searchDisc(gray, where, window_px);
+      if (!found) return;
+      const auto again = fitDiscOutline(gray, *found, std::max(4.0, 0.05 * outline.radius_px));
+      if (!again) return;
       // A few arcs elsewhere are no plate: further away than a bar can have moved, most of the rim must be
       // seen.
-      const bool near = again && (again->outline.centre_px - guess.centre_px).norm() <= reach_px;
-      const bool sure = again && again->support >= kSureSupport;
+      const bool near = (again->outline.centre_px - guess.centre_px).norm() <= reach_px;
+      const bool sure = again->support >= kSureSupport;
       // A bar that was hidden for a while is over or under the place where it was.
       const bool along =
-          again && gap_s > kLongGap_s && again->support >= kAlongSupport &&
+          long_gone && again->support >= kAlongSupport &&
           std::abs(again->outline.centre_px.x() - guess.centre_px.x()) < kAlong * outline.radius_px &&
           std::abs(again->outline.radius_px / outline.radius_px - 1.0) < kSameSize;
-      if (again && again->convincing() && (near || along || sure) && (!fit || again->support > fit->support))
+      if (again->convincing() && (near || along || sure) && (!fit || again->support > fit->support))
         fit = again;
-    }
+    };
+    look(guess);
+    // Meanwhile it may have gone on to an end of its way, to rest there.
+    if (long_gone && moves(kGoodPartOfARep))
+      for (const double end_px : {lowest_px, highest_px})
+        if ((!fit || !fit->convincing()) && std::abs(end_px - guess.centre_px.y()) > window_px) {
+          DiscOutline resting = guess;
+          resting.centre_px.y() = end_px;
+          look(resting);
+        }
   }
   // An outline that goes another way than the plate's own face has slipped onto something behind it, and one
   // with another face on it, where little of the rim is seen, is something else. The face is asked only where
