@@ -115,7 +115,12 @@ Json toJson(const ClipFacts& clip, const ClipTracks& tracks, const Analysis& ana
     doc["reps"].push_back({{"number", rep.number},
                            {"start_s", rounded(rep.start_s.value, 4)},
                            {"turn_s", rounded(rep.turn_s.value, 4)},
-                           {"end_s", rounded(rep.end_s.value, 4)}});
+                           {"leave_s", rounded(rep.leave_s.value, 4)},
+                           {"end_s", rounded(rep.end_s.value, 4)},
+                           {"cut_start", rep.cut_start},
+                           {"cut_end", rep.cut_end},
+                           {"failed", rep.failed},
+                           {"short", rep.is_short}});
   doc["measures"] = Json::array();
   for (const Measure& m : analysis.measures) {
     const auto& definition = definitionOf(m.id);

@@ -476,6 +476,8 @@ Expected<Ready> prepare(const std::filesystem::path& path, const ClipTracking& c
   if (!rough) return tl::make_unexpected(rough.error());
   auto reps = findReps(computeBarHeight({&tracks, lift, rough->camera, rough->errors}), lift);
   if (!reps) return tl::make_unexpected(reps.error());
+  // Where a rep is cut nobody stands before it or after it.
+  if (auto whole = wholeReps(*reps); !whole.empty()) reps = std::move(whole);
   if (reps->empty())
     return fail(Remedy::kMarkByHand, "The joints were not looked for: there is no rep in this film.");
   auto film = Film::open(path);

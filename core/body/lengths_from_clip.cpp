@@ -106,7 +106,7 @@ std::vector<std::size_t> standingFrames(const ClipTracks& tracks, const std::vec
   for (std::size_t f = 0; f < tracks.frameCount(); ++f) {
     const double t = tracks.time_s[f];
     const bool still = std::any_of(reps.begin(), reps.end(), [&](const Rep& r) {
-      return t <= r.start_s.value && t >= r.start_s.value - kStillBefore_s;
+      return !r.cut_start && t <= r.start_s.value && t >= r.start_s.value - kStillBefore_s;
     });
     if (still) frames.push_back(f);
   }

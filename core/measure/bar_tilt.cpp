@@ -56,7 +56,7 @@ std::optional<BarTilt> computeBarTilt(const MeasureInput& input, const std::vect
   const auto smooth = smoothLocal(t.time_s, raw, sd, kSmoothHalfWindow_s);
   std::vector<double> resting;
   for (const Rep& rep : reps)
-    if (smooth[rep.start_frame].known) resting.push_back(smooth[rep.start_frame].value.value);
+    if (!rep.cut_start && smooth[rep.start_frame].known) resting.push_back(smooth[rep.start_frame].value.value);
   const double horizon_sd_px = input.camera.focal_px * std::tan(kPitchSd_deg * kDeg);
   const Estimate roll =
       estimateFrom(input.camera, input.camera_errors, [](const SideCamera& c) { return c.roll_deg; });

@@ -365,7 +365,7 @@ std::optional<StandingOffset> estimateStandingOffset(const MeasureInput& input,
   if (!scene.known(Joint::kHeel) || !scene.known(Joint::kToe)) return std::nullopt;
   std::vector<std::size_t> frames;
   for (const Rep& rep : reps)
-    if (input.tracks->bar[rep.start_frame].state == TrackState::kSeen) frames.push_back(rep.start_frame);
+    if (!rep.cut_start && input.tracks->bar[rep.start_frame].state == TrackState::kSeen) frames.push_back(rep.start_frame);
   if (frames.empty()) return std::nullopt;
   auto meanOffset = [&](const Scene& s) {
     return [&](const Disturbance& d) {

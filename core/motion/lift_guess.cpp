@@ -39,7 +39,7 @@ std::optional<LiftGuess> guessLift(const BarHeight& bar, const RepFinderOptions&
   for (const Lift lift : {Lift::kSquat, Lift::kDeadlift}) {
     const auto reps = findReps(bar, lift, options);
     if (!reps) return std::nullopt;
-    for (const Rep& r : *reps)
+    for (const Rep& r : wholeReps(*reps))
       ways.push_back(std::abs(bar.height_m[r.turn_frame] - bar.height_m[r.start_frame]));
   }
   if (ways.empty()) return std::nullopt;

@@ -2,6 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <iterator>
+#include <numbers>
 
 #include "core/motion/smooth.h"
 
@@ -15,7 +17,7 @@ Expected<void> RepFinderOptions::validate() const {
   if (!(min_swing_of_largest > 0.0 && min_swing_of_largest < 1.0))
     return bad("min_swing_of_largest must lie between 0 and 1.");
   if (!(still_speed_ms > 0.0)) return bad("still_speed_ms must be above 0.");
-  if (!(smooth_half_window_s > 0.0)) return bad("smooth_half_window_s must be above 0.");
+  if (!(pause_s > 0.0)) return bad("pause_s must be above 0.");
   return {};
 }
 
@@ -29,14 +31,42 @@ std::size_t nearestFrame(const std::vector<double>& time_s, double t) {
   return t - time_s[i - 1] < time_s[i] - t ? i - 1 : i;
 }
 
-// Error of an event's time: speed error over acceleration, and the frame's own grain.
-double eventSd(const std::vector<SmoothSample>& s, const std::vector<double>& time_s, std::size_t i) {
-  const std::size_t a = i > 0 ? i - 1 : i, b = i + 1 < s.size() ? i + 1 : i;
-  const double dt = time_s[b] - time_s[a];
-  if (dt <= 0.0) return 0.1;
-  const double acceleration = std::max(0.05, std::abs(s[b].slope.value - s[a].slope.value) / dt);
-  const double grain = 0.5 * dt / std::sqrt(12.0);
-  return std::hypot(s[i].slope.sd / acceleration, grain);
+// Near a rest the way left falls with a power of the time left: with its square where the bar is braked
+// evenly, with its cube where it comes to rest as softly as a minimum-jerk movement (key flash1985).
+constexpr double kLeastPower = 2.0, kMostPower = 3.0;
+constexpr double kRead_ms = 0.12, kReadOfFastest = 0.4;  // the power is read at this speed
+constexpr double kNearRest = 0.2;                        // of the way: so near its rest the bar has come back
+constexpr double kStaysDown_s = 1.5;                     // at the end of the film: a bar left on the safeties
+constexpr double kSinks_m = 0.03;  // a bar that goes back by more on its way up was not held
+constexpr double kShort = 0.75;    // of the set's usual way
+
+// The bar's way with rests at the top: turned over for a deadlift. Only pictures on which it is known.
+struct Way {
+  std::vector<std::size_t> frame;
+  std::vector<double> t, h, h_sd, v, v_sd, a;
+  double blur_s = 0.0;  // by smoothing
+  std::size_t size() const { return t.size(); }
+};
+
+Way wayOf(const BarHeight& bar, Lift lift) {
+  const double sign = lift == Lift::kDeadlift ? -1.0 : 1.0;
+  std::vector<double> upright(bar.height_m.size());
+  std::transform(bar.height_m.begin(), bar.height_m.end(), upright.begin(),
+                 [&](double h) { return sign * h; });
+  const SplineFit fit = smoothSpline(bar.time_s, upright, bar.sd_m);
+  Way way;
+  if (fit.cutoff_hz > 0.0) way.blur_s = 0.5 / (2.0 * std::numbers::pi * fit.cutoff_hz);
+  for (std::size_t i = 0; i < fit.at.size(); ++i)
+    if (fit.at[i].known) {
+      way.frame.push_back(i);
+      way.t.push_back(bar.time_s[i]);
+      way.h.push_back(fit.at[i].value.value);
+      way.h_sd.push_back(fit.at[i].value.sd);
+      way.v.push_back(fit.at[i].slope.value);
+      way.v_sd.push_back(fit.at[i].slope.sd);
+      way.a.push_back(fit.at[i].bend.value);
+    }
+  return way;
 }
 
 struct Extremum {
@@ -44,7 +74,7 @@ struct Extremum {
   bool low;
 };
 
-// Alternating lows and highs whose swing is at least `swing` (a zigzag filter).
+// Alternating lows and highs whose swing is at least `swing` (a zigzag filter), from the first to the last.
 std::vector<Extremum> findSwings(const std::vector<double>& h, double swing) {
   std::vector<Extremum> found;
   std::size_t low = 0, high = 0;
@@ -57,72 +87,191 @@ std::vector<Extremum> findSwings(const std::vector<double>& h, double swing) {
       going = -1;
       low = i;
     } else if (going <= 0 && h[i] - h[low] >= swing) {
-      if (going < 0) found.push_back({low, true});
+      found.push_back({low, true});
       going = 1;
       high = i;
     }
     if (going > 0 && h[i] > h[high]) high = i;
     if (going < 0 && h[i] < h[low]) low = i;
   }
-  if (going > 0) found.push_back({high, false});
+  if (going != 0) found.push_back({going > 0 ? high : low, going < 0});
   return found;
 }
+
+double medianOf(std::vector<double> v) {
+  const auto middle = v.begin() + static_cast<long>(v.size() / 2);
+  std::nth_element(v.begin(), middle, v.end());
+  return *middle;
+}
+
+// When the bar leaves or reaches its rest. `at` is the first picture of rest by its speed; the bar moves on
+// the other side of it than `away` (±1) points to, up to `most_ms` fast.
+Estimate cornerAt(const Way& w, std::size_t at, int away, double still_ms, double most_ms) {
+  auto next = [](std::size_t i, int by) {
+    return static_cast<std::size_t>(static_cast<std::ptrdiff_t>(i) + by);
+  };
+  // The level of rest: of the next third of a second, as far as it is one.
+  constexpr double kRest_s = 0.33;
+  std::vector<double> level;
+  for (std::size_t i = at; i < w.size() && std::abs(w.t[i] - w.t[at]) < kRest_s; i = next(i, away)) {
+    if (i != at && std::abs(w.v[i]) > still_ms) break;
+    level.push_back(w.h[i]);
+    if (i == 0) break;
+  }
+  const double rest = medianOf(level);
+  const double read_ms = std::max(still_ms, std::min(kRead_ms, kReadOfFastest * most_ms));
+  std::size_t m = at;
+  while (next(m, -away) < w.size() && std::abs(w.v[m]) < read_ms) m = next(m, -away);
+  const double v = std::max(std::abs(w.v[m]), 0.5 * still_ms), d = std::abs(w.h[m] - rest);
+  const double power =
+      std::clamp(1.0 / std::max(0.1, 1.0 - std::abs(w.a[m]) * d / (v * v)), kLeastPower, kMostPower);
+  const double left_s = power * d / v;
+  const std::size_t a = m > 0 ? m - 1 : m, b = std::min(m + 1, w.size() - 1);
+  const double grain_s = 0.5 * std::max(1e-3, w.t[b] - w.t[a]) / std::sqrt(12.0);
+  // Not known: the two levels, the speed, half of what lies between the powers, and what smoothing has
+  // blurred.
+  const double way_s = power * std::sqrt(2.0) * w.h_sd[m] / v, speed_s = left_s * w.v_sd[m] / v,
+               power_s = 0.5 * (kMostPower - kLeastPower) * d / v;
+  return {w.t[m] + away * left_s, std::sqrt(way_s * way_s + speed_s * speed_s + power_s * power_s +
+                                            grain_s * grain_s + w.blur_s * w.blur_s)};
+}
+
+// Whether the bar has come to rest for good: left on the safeties, when it is down.
+bool restsAtEnd(const Way& w, double still_ms) {
+  for (std::size_t j = w.size(); j-- > 0 && w.t.back() - w.t[j] < kStaysDown_s;)
+    if (std::abs(w.v[j]) > still_ms) return false;
+  return w.t.back() - w.t.front() > kStaysDown_s;
+}
+
+// One rep between two rests, from the pictures (of the way) of the highs about it and of its lowest points.
+class RepReader {
+ public:
+  RepReader(const Way& w, const std::vector<double>& time_s, const RepFinderOptions& options)
+      : w_(w), time_s_(time_s), options_(options) {}
+
+  Rep read(std::size_t before, std::size_t first_low, std::size_t last_low, std::size_t after) const {
+    Rep rep;
+    const double still = options_.still_speed_ms, low = w_.h[first_low];
+    auto resting = [&](std::size_t j, double top) { return w_.h[j] >= top - 0.15 * (top - low); };
+    std::size_t a = first_low, b = last_low;
+    while (a > before && !(w_.v[a] > -still && resting(a, w_.h[before]))) --a;
+    while (b < after && !(w_.v[b] < still && resting(b, w_.h[after]))) ++b;
+    rep.start_s = cornerAt(w_, a, -1, still, fastest(a, first_low, -1.0));
+    rep.end_s = cornerAt(w_, b, 1, still, fastest(last_low, b, 1.0));
+    readTurn(rep, a, first_low, first_low == last_low ? b : last_low);
+    rep.failed = first_low != last_low || risesBefore(a, first_low) || sinksBack(last_low, b);
+    rep.start_frame = nearestFrame(time_s_, rep.start_s.value);
+    rep.end_frame = nearestFrame(time_s_, rep.end_s.value);
+    return rep;
+  }
+
+ private:
+  const Way& w_;
+  const std::vector<double>& time_s_;
+  const RepFinderOptions& options_;
+
+  std::size_t fastestAt(std::size_t first, std::size_t last, double sign) const {
+    std::size_t best = first;
+    for (std::size_t j = first; j <= last; ++j)
+      if (sign * w_.v[j] > sign * w_.v[best]) best = j;
+    return best;
+  }
+  double fastest(std::size_t first, std::size_t last, double sign) const {
+    return std::abs(w_.v[fastestAt(first, last, sign)]);
+  }
+
+  void readTurn(Rep& rep, std::size_t from, std::size_t low, std::size_t to) const {
+    const double still = options_.still_speed_ms, top = std::max(w_.h[from], w_.h[to]);
+    auto near = [&](std::size_t j) { return w_.h[j] < w_.h[low] + 0.15 * (top - w_.h[low]); };
+    // From where it is fastest, so that what trembles during a pause ends none.
+    std::size_t touch = fastestAt(from, low, -1.0), leave = fastestAt(low, to, 1.0);
+    while (touch < low && !(near(touch) && w_.v[touch] > -still)) ++touch;
+    while (leave > low && !(near(leave) && w_.v[leave] < still)) --leave;
+    rep.turn_s = cornerAt(w_, touch, 1, still, fastest(from, low, -1.0));
+    rep.leave_s = cornerAt(w_, leave, -1, still, fastest(low, to, 1.0));
+    if (rep.leave_s.value - rep.turn_s.value < options_.pause_s) {
+      // Where the speed passes zero is hardly to be told on a soft turn; half way between its two sides is.
+      rep.turn_s.value = std::clamp(0.5 * (rep.turn_s.value + rep.leave_s.value), w_.t[touch], w_.t[leave]);
+      rep.turn_s.sd = 0.5 * std::hypot(rep.turn_s.sd, rep.leave_s.sd);
+      rep.leave_s = rep.turn_s;
+    }
+    rep.turn_frame = nearestFrame(time_s_, rep.turn_s.value);
+    rep.leave_frame = nearestFrame(time_s_, rep.leave_s.value);
+  }
+
+  // Where the bar sinks back deeper than it was, the way up that failed lies before the lowest point.
+  bool risesBefore(std::size_t from, std::size_t to) const {
+    double lowest = w_.h[from];
+    for (std::size_t j = from; j <= to; ++j) {
+      lowest = std::min(lowest, w_.h[j]);
+      if (w_.h[j] - lowest > kSinks_m) return true;
+    }
+    return false;
+  }
+
+  bool sinksBack(std::size_t from, std::size_t to) const {
+    double highest = w_.h[from];
+    for (std::size_t j = from; j <= to; ++j) {
+      highest = std::max(highest, w_.h[j]);
+      if (highest - w_.h[j] > kSinks_m) return true;
+    }
+    return false;
+  }
+};
 
 }  // namespace
 
 Expected<std::vector<Rep>> findReps(const BarHeight& bar, Lift lift, const RepFinderOptions& options) {
   if (auto ok = options.validate(); !ok) return tl::make_unexpected(ok.error());
-  const double sign = lift == Lift::kDeadlift ? -1.0 : 1.0;
-  std::vector<double> upright(bar.height_m.size());
-  std::transform(bar.height_m.begin(), bar.height_m.end(), upright.begin(),
-                 [&](double h) { return sign * h; });
-  const auto smooth = smoothLocal(bar.time_s, upright, bar.sd_m, options.smooth_half_window_s);
-
-  // Stretches without the bar are left out; the frames that remain keep their own numbers.
-  std::vector<std::size_t> frame;
-  std::vector<double> h;
-  for (std::size_t i = 0; i < smooth.size(); ++i)
-    if (smooth[i].known) {
-      frame.push_back(i);
-      h.push_back(smooth[i].value.value);
-    }
+  const Way w = wayOf(bar, lift);
   std::vector<Rep> reps;
-  if (h.size() < 8) return reps;
-  std::vector<double> sorted = h;
+  if (w.size() < 8) return reps;
+  std::vector<double> sorted = w.h;
   std::sort(sorted.begin(), sorted.end());
   const double range = sorted[sorted.size() * 99 / 100] - sorted[sorted.size() / 100];
   const double swing = std::max(options.min_swing_m, options.min_swing_of_largest * range);
-  const auto swings = findSwings(h, swing);
-  for (std::size_t k = 1; k + 1 < swings.size(); ++k) {
-    if (!swings[k].low || swings[k - 1].low || swings[k + 1].low) continue;
-    const std::size_t before = swings[k - 1].at, low = swings[k].at, after = swings[k + 1].at;
-    auto speed = [&](std::size_t j) { return smooth[frame[j]].slope.value; };
-    auto resting = [&](std::size_t j, double top) { return h[j] >= top - 0.15 * (top - h[low]); };
-    std::size_t a = low, b = low;
-    while (a > before && !(speed(a) > -options.still_speed_ms && resting(a, h[before]))) --a;
-    while (b < after && !(speed(b) < options.still_speed_ms && resting(b, h[after]))) ++b;
-    Rep rep;
-    rep.number = static_cast<int>(reps.size()) + 1;
-    auto event = [&](std::size_t j) {
-      return Estimate{bar.time_s[frame[j]], eventSd(smooth, bar.time_s, frame[j])};
-    };
-    rep.start_s = event(a);
-    rep.end_s = event(b);
-    rep.turn_s = event(low);
-    // The turn is where the speed passes zero, between two frames.
-    for (std::size_t j = low > 0 ? low - 1 : low; j <= low && j + 1 < h.size(); ++j) {
-      const double v0 = speed(j), v1 = speed(j + 1);
-      if (v0 < 0.0 && v1 >= 0.0) {
-        const double t0 = bar.time_s[frame[j]], t1 = bar.time_s[frame[j + 1]];
-        rep.turn_s.value = t0 + (t1 - t0) * (-v0) / (v1 - v0);
-      }
+  const auto swings = findSwings(w.h, swing);
+  std::vector<double> highs;
+  for (const Extremum& e : swings)
+    if (!e.low) highs.push_back(w.h[e.at]);
+  if (highs.empty()) return reps;
+  const double rest = medianOf(highs);
+  const RepReader reader(w, bar.time_s, options);
+  for (std::size_t k = 0; k < swings.size(); ++k) {
+    if (!swings[k].low) continue;
+    // Highs that do not come near the rest are the bar sinking back; the rep goes on behind them.
+    std::size_t last = k;
+    while (last + 2 < swings.size() && w.h[swings[last + 1].at] < rest - kNearRest * range) last += 2;
+    auto near = [&](std::size_t swing_at) { return w.h[swings[swing_at].at] > rest - kNearRest * range; };
+    const bool first = k <= 1, final = last + 2 >= swings.size();
+    const bool from_rest = k > 0 && (!first || near(k - 1)),
+               to_rest = last + 1 < swings.size() && (!final || near(last + 1));
+    Rep rep = reader.read(k > 0 ? swings[k - 1].at : 0, swings[k].at, swings[last].at,
+                          last + 1 < swings.size() ? swings[last + 1].at : w.size() - 1);
+    rep.cut_start = !from_rest;
+    if (!to_rest) {
+      rep.failed |= lift != Lift::kDeadlift && restsAtEnd(w, options.still_speed_ms);
+      rep.cut_end = !rep.failed;
     }
-    rep.start_frame = frame[a];
-    rep.end_frame = frame[b];
-    rep.turn_frame = nearestFrame(bar.time_s, rep.turn_s.value);
+    rep.number = static_cast<int>(reps.size()) + 1;
     reps.push_back(rep);
+    k = last;
   }
+  std::vector<double> ways;
+  auto wayFrom = [&](const Rep& r) {
+    return std::abs(bar.height_m[r.turn_frame] - bar.height_m[r.cut_start ? r.end_frame : r.start_frame]);
+  };
+  for (const Rep& r : reps)
+    if (r.whole()) ways.push_back(wayFrom(r));
+  if (ways.size() > 2)
+    for (Rep& r : reps) r.is_short = r.whole() && wayFrom(r) < kShort * medianOf(ways);
   return reps;
+}
+
+std::vector<Rep> wholeReps(const std::vector<Rep>& reps) {
+  std::vector<Rep> whole;
+  std::copy_if(reps.begin(), reps.end(), std::back_inserter(whole), [](const Rep& r) { return r.whole(); });
+  return whole;
 }
 
 std::vector<FilmPart> partsOfSets(const std::vector<Rep>& reps, const std::vector<double>& time_s) {

@@ -1,9 +1,13 @@
 // Reps from the bar's height.
 //
-// A rep is a full swing of the bar: down and up again (squat, bench press) or up and down again (deadlift).
-// Swings smaller than `min_swing_m`, or much smaller than the clip's largest, are walk-outs, re-racks and
-// fidgeting. Start and end are where the bar's speed rises above, or falls below, `still_speed_ms` near its
-// resting height.
+// A rep takes the bar from rest through its turn and back to rest: down and up again (squat, bench press), up
+// and down again (deadlift). Swings smaller than `min_swing_m`, or much smaller than the clip's largest, are
+// walk-outs, re-racks and fidgeting. A swing that turns again before it is near its rest belongs to the same
+// rep: the bar sank back.
+//
+// Events. Where the bar moves off and comes to rest, touches and leaves, its way from the rest grows with the
+// square to the cube of the time: from speed, acceleration and that way follows when it began. A turn without
+// a pause is half way between touching and leaving.
 #pragma once
 
 #include <cstddef>
@@ -18,10 +22,10 @@ namespace mottix {
 enum class Lift { kSquat, kBench, kDeadlift };
 
 struct RepFinderOptions {
-  double min_swing_m = 0.12;           // less is not a rep of any of the lifts
-  double min_swing_of_largest = 0.4;   // against the clip's largest swing
-  double still_speed_ms = 0.025;       // a standing lifter sways by about 1-2 cm/s
-  double smooth_half_window_s = 0.12;  // keeps movements of 0.35 s and longer
+  double min_swing_m = 0.12;          // less is not a rep of any of the lifts
+  double min_swing_of_largest = 0.4;  // against the clip's largest swing
+  double still_speed_ms = 0.05;       // a standing lifter sways by about 1-2 cm/s
+  double pause_s = 0.12;              // less between touch and leaving is a turn without a pause
 
   Expected<void> validate() const;
 };
@@ -29,9 +33,17 @@ struct RepFinderOptions {
 struct Rep {
   int number = 0;    // from 1
   Estimate start_s;  // the bar begins to move
-  Estimate turn_s;   // lowest point (squat, bench press) or lock-out (deadlift)
-  Estimate end_s;    // the bar rests again
-  std::size_t start_frame = 0, turn_frame = 0, end_frame = 0;
+  Estimate turn_s;   // it is lowest (squat, bench press) or at lock-out (deadlift), and
+  Estimate leave_s;  // begins to move back; the same where there is no pause
+  Estimate end_s;    // it rests again
+  std::size_t start_frame = 0, turn_frame = 0, leave_frame = 0, end_frame = 0;
+  bool cut_start =
+      false;              // the film begins when it is under way: start (or turn) is the film's first picture
+  bool cut_end = false;   // and ends so
+  bool failed = false;    // the bar sank back on its way up, or stayed down
+  bool is_short = false;  // it went much less far than the set's others
+
+  bool whole() const { return !cut_start && !cut_end; }
 };
 
 struct BarHeight {  // one a frame; height in metres, up; sd not finite where the bar was lost
@@ -48,6 +60,9 @@ struct FilmPart {
 // (singles of one set are taken 20-30 s apart, a rest between sets lasts minutes; own allowance). The parts
 // cover the film and meet in the middle of each rest; one part when it is one set.
 std::vector<FilmPart> partsOfSets(const std::vector<Rep>& reps, const std::vector<double>& time_s);
+
+// Those of which the film shows all.
+std::vector<Rep> wholeReps(const std::vector<Rep>& reps);
 
 Expected<std::vector<Rep>> findReps(const BarHeight& bar, Lift lift, const RepFinderOptions& options = {});
 

@@ -2,6 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <limits>
+#include <numbers>
 
 #include <Eigen/Dense>
 
@@ -45,6 +47,169 @@ std::vector<SmoothSample> smoothLocal(std::span<const double> time_s, std::span<
     out[i].known = true;
   }
   return out;
+}
+
+namespace {
+
+// What is known of a movement: place, speed, acceleration, jerk.
+constexpr int kOrder = 4;
+using State = Eigen::Matrix<double, kOrder, 1>;
+using Spread = Eigen::Matrix<double, kOrder, kOrder>;
+struct Moving {
+  State x = State::Zero();
+  Spread p = Spread::Zero();
+};
+
+// From one sample to the next.
+struct Step {
+  Spread go = Spread::Identity();
+  Spread liveliness = Spread::Zero();  // what white noise of density 1 in the fourth derivative brings in
+};
+
+Step stepOf(double dt) {
+  Step step;
+  constexpr std::array<double, kOrder> kFactorial = {1.0, 1.0, 2.0, 6.0};
+  std::array<double, 2 * kOrder> power = {1.0};
+  for (std::size_t k = 1; k < power.size(); ++k) power[k] = power[k - 1] * dt;
+  for (int i = 0; i < kOrder; ++i)
+    for (int j = 0; j < kOrder; ++j) {
+      if (j > i) step.go(i, j) = power[j - i] / kFactorial[j - i];
+      const int a = kOrder - 1 - i, b = kOrder - 1 - j;
+      step.liveliness(i, j) = power[a + b + 1] / ((a + b + 1) * kFactorial[a] * kFactorial[b]);
+    }
+  return step;
+}
+
+struct Signal {
+  std::span<const double> time_s, value, sd;
+  double scale_sd = 1.0;         // a usual sd, and
+  std::vector<Step> steps = {};  // the one to each sample
+  double first = 0.0;
+  double scale_value = 1.0;  // how far the values reach: before the first sample nothing else is known
+  bool hasAt(std::size_t i) const { return std::isfinite(value[i]) && std::isfinite(sd[i]); }
+  double variance(std::size_t i) const { return std::max(sd[i] * sd[i], 1e-4 * scale_sd * scale_sd); }
+};
+
+struct Likelihood {
+  double log = 0.0;    // with the noise's factor at its best
+  double noise = 1.0;  // that factor
+};
+
+// Forward through the samples; `kept`, if given, gets what is known at each of them, before and after it.
+Likelihood filter(const Signal& s, double liveliness, std::vector<Moving>* before,
+                  std::vector<Moving>* after) {
+  Moving m;
+  // So wide that the samples alone decide, and still far from what double precision cannot bear.
+  m.x[0] = s.first;
+  const double wide = 10.0 * s.scale_value;
+  m.p = State(wide, 10.0 * wide, 100.0 * wide, 1000.0 * wide).array().square().matrix().asDiagonal();
+  double squares = 0.0, logs = 0.0;
+  int used = 0;
+  for (std::size_t i = 0; i < s.time_s.size(); ++i) {
+    if (i > 0) {
+      const Step& step = s.steps[i];
+      m.x = step.go * m.x;
+      const Spread p = step.go * m.p * step.go.transpose() + liveliness * step.liveliness;
+      m.p = 0.5 * (p + p.transpose());
+    }
+    if (before != nullptr) (*before)[i] = m;
+    if (s.hasAt(i)) {
+      const double r = s.variance(i), total = m.p(0, 0) + r, off = s.value[i] - m.x[0];
+      const State gain = m.p.col(0) / total;
+      m.x += gain * off;
+      m.p -= total * gain * gain.transpose();
+      if (++used > kOrder) {  // the first ones only say where it starts
+        squares += off * off / total;
+        logs += std::log(total);
+      }
+    }
+    if (after != nullptr) (*after)[i] = m;
+  }
+  const double n = std::max(1, used - kOrder), noise = std::max(1e-12, squares / n);
+  return {-0.5 * (logs + n * std::log(noise)), std::sqrt(noise)};
+}
+
+}  // namespace
+
+SplineFit smoothSpline(std::span<const double> time_s, std::span<const double> value,
+                       std::span<const double> sd, const SplineOptions& options) {
+  SplineFit fit;
+  fit.at.resize(time_s.size());
+  Signal s{time_s, value, sd};
+  std::vector<double> sds, steps;
+  double low = 0.0, high = 0.0, last_s = 0.0;
+  for (std::size_t i = 0; i < time_s.size(); ++i) {
+    if (!s.hasAt(i)) continue;
+    if (sds.empty()) s.first = low = high = value[i];
+    if (!sds.empty()) steps.push_back(time_s[i] - last_s);
+    low = std::min(low, value[i]);
+    high = std::max(high, value[i]);
+    sds.push_back(sd[i]);
+    last_s = time_s[i];
+  }
+  if (sds.size() < 6) return fit;
+  auto median = [](std::vector<double>& v) {
+    std::nth_element(v.begin(), v.begin() + static_cast<long>(v.size() / 2), v.end());
+    return v[v.size() / 2];
+  };
+  const double step_s = std::max(1e-4, median(steps));
+  s.scale_sd = std::max(1e-12, median(sds));
+  s.scale_value = std::max(high - low, s.scale_sd);
+  s.steps.resize(time_s.size());
+  for (std::size_t i = 1; i < time_s.size(); ++i)
+    s.steps[i] = stepOf(std::max(1e-4, time_s[i] - time_s[i - 1]));
+
+  // Noise of variance r in samples `step_s` apart has the spectral density r·step; a movement's falls with
+  // the eighth power of the frequency. They are equal at the cut-off.
+  auto livelinessAt = [&](double hz) {
+    return s.scale_sd * s.scale_sd * step_s * std::pow(2.0 * std::numbers::pi * hz, 2 * kOrder);
+  };
+  double from = std::log(options.least_hz), to = std::log(std::min(options.most_hz, 0.4 / step_s));
+  if (to <= from) to = from + 0.1;
+  constexpr double kGolden = 0.6180339887498949;
+  auto at = [&](double log_hz) { return filter(s, livelinessAt(std::exp(log_hz)), nullptr, nullptr); };
+  double a = to - kGolden * (to - from), b = from + kGolden * (to - from);
+  double la = at(a).log, lb = at(b).log;
+  while (to - from > 0.1) {  // a tenth of the cut-off changes nothing that can be seen
+    if (la > lb) {
+      to = b;
+      b = a;
+      lb = la;
+      la = at(a = to - kGolden * (to - from)).log;
+    } else {
+      from = a;
+      a = b;
+      la = lb;
+      lb = at(b = from + kGolden * (to - from)).log;
+    }
+  }
+  fit.cutoff_hz = std::exp(0.5 * (from + to));
+  const double liveliness = livelinessAt(fit.cutoff_hz);
+
+  const std::size_t n = time_s.size();
+  std::vector<Moving> before(n), after(n);
+  fit.noise = filter(s, liveliness, &before, &after).noise;
+  // Backward (Rauch, Tung and Striebel).
+  std::vector<double> nearest(n, std::numeric_limits<double>::max());
+  for (std::size_t i = 0; i < n; ++i)
+    nearest[i] = s.hasAt(i) ? 0.0 : i > 0 ? nearest[i - 1] + time_s[i] - time_s[i - 1] : nearest[i];
+  Moving later = after[n - 1];
+  double next_s = std::numeric_limits<double>::max();
+  for (std::size_t i = n; i-- > 0;) {
+    if (i + 1 < n) {
+      const Spread back = after[i].p * s.steps[i + 1].go.transpose() * before[i + 1].p.inverse();
+      later.x = after[i].x + back * (later.x - before[i + 1].x);
+      later.p = after[i].p + back * (later.p - before[i + 1].p) * back.transpose();
+      next_s += time_s[i + 1] - time_s[i];
+    }
+    if (s.hasAt(i)) next_s = 0.0;
+    auto estimate = [&](int k) {
+      return Estimate{later.x[k], fit.noise * std::sqrt(std::max(0.0, later.p(k, k)))};
+    };
+    const bool known = std::min(nearest[i], next_s) <= options.reach_s && later.x.allFinite();
+    fit.at[i] = {estimate(0), estimate(1), estimate(2), known};
+  }
+  return fit;
 }
 
 }  // namespace mottix

@@ -295,7 +295,8 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   const auto& seen = a.lift_seen;
   const bool other_way =
       seen && seen->sure() && (seen->lift == Lift::kDeadlift) != (settings.lift == Lift::kDeadlift);
-  if (other_way && reps->empty())
+  // The other way round there is at most half a rep at either end.
+  if (other_way && wholeReps(*reps).empty())
     return fail(Remedy::kCorrectInput,
                 seen->lift == Lift::kDeadlift
                     ? "The bar rests where it is lowest, as in a deadlift; so does a squat or a press in a "
@@ -305,7 +306,7 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
                       "film that stands on its head. Say which lift it is, or turn the film by half on the "
                       "phone and add it again.");
   if (other_way) a.warnings.push_back(Warning::kOtherWay);
-  if (reps->empty())
+  if (std::all_of(reps->begin(), reps->end(), [](const Rep& r) { return r.cut_start && r.cut_end; }))
     return fail(
         Remedy::kFilmAgain,
         "No full rep was found: the bar never goes down and up again by more than 12 cm. Choose a clip with "
@@ -340,7 +341,8 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   LoadInput load;
   load.load_kg = settings.bar.load_kg;
   load.reps_asked = settings.reps_asked;
-  load.reps_done = static_cast<int>(a.reps.size());
+  load.reps_done =
+      static_cast<int>(std::count_if(a.reps.begin(), a.reps.end(), [](const Rep& r) { return !r.failed; }));
   load.open_pain = settings.open_pain;
   load.rules_applied =
       static_cast<int>(std::count_if(book.rules.begin(), book.rules.end(), [&](const Rule& r) {

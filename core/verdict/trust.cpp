@@ -50,7 +50,8 @@ std::string_view nameOf(TrustLink link) {
   return "";
 }
 
-std::optional<Trust> findWeakestLink(const MeasureInput& input, const std::vector<Rep>& reps) {
+std::optional<Trust> findWeakestLink(const MeasureInput& input, const std::vector<Rep>& all) {
+  const std::vector<Rep> reps = wholeReps(all);
   if (reps.empty()) return std::nullopt;
   const Rep& rep = reps[reps.size() / 2];
   const auto depth = depthOf(input, rep);
