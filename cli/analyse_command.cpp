@@ -16,6 +16,7 @@
 #include "core/motion/joint_corrections.h"
 #include "report/analysis_document.h"
 #include "report/athlete_document.h"
+#include "report/measure_list.h"
 #include "report/wording.h"
 #include "vision/joint_finder.h"
 
@@ -45,10 +46,11 @@ void printSummary(const Analysis& analysis, const RuleBook& book, const Asked& a
            .arg(withError(analysis.plate_scale, ""), withError(analysis.body_scale, "")));
   for (const Rep& rep : analysis.reps) {
     QString text = QStringLiteral("rep %1").arg(rep.number);
-    for (const Measure& m : analysis.measures)
-      if (m.rep == rep.number && m.status == MeasureStatus::kOk)
-        text +=
-            QStringLiteral("; %1 %2").arg(measureWords(m.id), withError(m.value, definitionOf(m.id).unit));
+    if (const QString note = repNote(rep); !note.isEmpty()) text += QStringLiteral(" (%1)").arg(note);
+    for (const MeasureId id : briefMeasures(asked.lift))
+      if (const Measure* m = findMeasure(analysis.measures, id, rep.number);
+          m != nullptr && m->status == MeasureStatus::kOk)
+        text += QStringLiteral("; %1 %2").arg(measureWords(id), withError(m->value, definitionOf(id).unit));
     line(text);
   }
   for (const Finding& f : analysis.findings)

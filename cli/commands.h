@@ -22,5 +22,6 @@ void addFilmCommand(CLI::App& app, int& exit_code);
 void addFitCommand(CLI::App& app, int& exit_code);
 void addAthleteCommand(CLI::App& app, int& exit_code);
 void addDemoCommand(CLI::App& app, int& exit_code);
+void addMeasuresCommand(CLI::App& app, int& exit_code);
 
 }  // namespace mottix

@@ -43,6 +43,7 @@ int main(int argc, char** argv) {
   mottix::addFitCommand(app, exit_code);
   mottix::addAthleteCommand(app, exit_code);
   mottix::addDemoCommand(app, exit_code);
+  mottix::addMeasuresCommand(app, exit_code);
   try {
     app.parse(argc, argv);
   } catch (const CLI::ParseError& e) {

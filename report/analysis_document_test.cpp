@@ -113,7 +113,7 @@ TEST(Wording, EveryCodeHasWords) {
     }
   for (int w = 0; w <= static_cast<int>(Warning::kOblique); ++w)
     EXPECT_FALSE(warningWords(static_cast<Warning>(w)).isEmpty());
-  for (const auto& d : measureCatalogue()) EXPECT_FALSE(measureWords(d.id).isEmpty());
+  for (const auto& d : measureCatalogue()) EXPECT_FALSE(measureWords(d->id).isEmpty());
   for (const Rule& rule : builtInRuleBook().rules)
     for (int c = 0; c < 3; ++c) {
       Finding f;

@@ -114,33 +114,17 @@ QString liftWords(Lift lift) {
 }
 
 QString measureWords(MeasureId id) {
-  switch (id) {
-    case MeasureId::kHipBelowKnee:
-      return tr("hip below knee");
-    case MeasureId::kDepthMargin:
-      return tr("crease above kneecap");
-    case MeasureId::kTrunkLeanStart:
-      return tr("trunk lean at the start");
-    case MeasureId::kTrunkLeanTurn:
-      return tr("trunk lean at the bottom");
-    case MeasureId::kTrunkChange:
-      return tr("trunk change on the way up");
-    case MeasureId::kRiseRatio:
-      return tr("hip rise to shoulder rise");
-    case MeasureId::kBarForwardMax:
-      return tr("bar in front of mid-foot");
-    case MeasureId::kDescentTime:
-      return tr("time down");
-    case MeasureId::kAscentTime:
-      return tr("time up");
-    case MeasureId::kMeanSpeed:
-      return tr("mean speed up");
-    case MeasureId::kPeakSpeed:
-      return tr("peak speed up");
-    case MeasureId::kBarTilt:
-      return tr("greatest tilt of the bar");
-  }
-  return {};
+  const std::string_view title = definitionOf(id).title;
+  return tr(std::string(title).c_str());
+}
+
+QString repNote(const Rep& rep) {
+  QStringList parts;
+  if (rep.cut_start) parts << tr("begins before the film");
+  if (rep.cut_end) parts << tr("goes on after the film");
+  if (rep.failed) parts << tr("sank back");
+  if (rep.is_short) parts << tr("short");
+  return parts.join(QStringLiteral(", "));
 }
 
 QString facingWords(Facing facing) {
@@ -197,6 +181,12 @@ QString noteOf(MeasureStatus status) {
       return tr("heel and toe are not placed, so mid-foot is unknown");
     case MeasureStatus::kWrongView:
       return tr("it does not show from here; film from the side");
+    case MeasureStatus::kCut:
+      return tr("the film does not show that part of the rep");
+    case MeasureStatus::kNoLoad:
+      return tr("the load is not known");
+    case MeasureStatus::kNone:
+      return tr("there is none in this rep");
     case MeasureStatus::kTooOblique:
       return tr("the camera is turned by more than 30°; film more squarely from the side");
     case MeasureStatus::kBarLost:

@@ -15,6 +15,7 @@ QString kilograms(double load_kg);              // "82.5 kg"
 QString repList(const std::vector<int>& reps);  // "rep 3", "reps 4 and 5", "all reps" is never said
 
 QString liftWords(Lift lift);                            // "squat"
+QString repNote(const Rep& rep);                         // "sank back"; empty for a whole rep
 QString measureWords(MeasureId id);                      // "trunk change", for labels and tables
 QString viewWords(View view, Facing facing, Lift lift);  // "from the right", "from the foot end"
 // "knee"; filmed across "left knee", by the lifter's own left and right.

@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
 # Measures accuracy and speed on the demo's squats and seeded synthetic clips, and writes the tables into docs/.
-#   scripts/bench.sh [accuracy|across|field|held|lengths|joints|speed|memory|posture]   (all without)
+#   scripts/bench.sh [accuracy|across|field|held|lengths|joints|measures|speed|memory|posture]   (all without)
 # The clips are rendered once into build/bench (about a minute each). Run it on an idle machine.
 set -euo pipefail
 what=${1:-all}
@@ -13,6 +13,10 @@ if [ "$what" = posture ] || [ "$what" = all ]; then
   put docs/performance.md posture build/bench/posture.md
   build/bin/mottix-bench fit >build/bench/fit.md
   put docs/performance.md fit build/bench/fit.md
+fi
+if [ "$what" = measures ] || [ "$what" = all ]; then
+  build/bin/mottix-bench measures >build/bench/measures.md
+  put docs/accuracy.md measures build/bench/measures.md
 fi
 if [ "$what" = lengths ] || [ "$what" = all ]; then
   # Fifty lifters, one rep each: about a quarter of a minute a clip, rendered once.
@@ -69,7 +73,7 @@ if [ "$what" = held ] || [ "$what" = all ]; then
   build/bin/mottix-bench held "${ends[@]}" >build/bench/held.md
   put docs/accuracy.md held build/bench/held.md
 fi
-[ "$what" != posture ] && [ "$what" != held ] && [ "$what" != lengths ] && [ "$what" != across ] && [ "$what" != field ] || exit 0
+[ "$what" != posture ] && [ "$what" != measures ] && [ "$what" != held ] && [ "$what" != lengths ] && [ "$what" != across ] && [ "$what" != field ] || exit 0
 clips=(demo/footage/squat_side_good.mp4 demo/footage/squat_side_hips_rise.mp4)
 for seed in 1 2 3 4 5 6 7 8 9 10; do
   clip=build/bench/synth_$seed.mp4

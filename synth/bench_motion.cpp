@@ -127,7 +127,7 @@ LiftPose BenchMotion::at(double time_s) const {
         hingeBetween(side->joint[indexOf(Joint::kAnkle)], hip, b.shank_m(), b.thigh_m(), {0.4, 1.0, 0.5}));
     set(Joint::kShoulder, rolled);
     set(Joint::kEar, ear);
-    const Vec3 wrist(pose.bar.x() - kPalm_m * std::sin(wrists_bend),
+    const Vec3 wrist(pose.bar.x() + kPalm_m * std::sin(wrists_bend),
                      pose.bar.y() + slope * plan_.grip_half_m - kPalm_m * std::cos(wrists_bend),
                      plan_.grip_half_m);
     set(Joint::kWrist, wrist);

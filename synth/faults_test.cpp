@@ -141,7 +141,7 @@ double seen(const FaultKind& kind, const Pair& p) {
   if (n == "wrists-bend") {
     const Vec3 palm =
         Vec3(bad(e.turn_s).bar.x(), bad(e.turn_s).bar.y(), 0.0) - rightOf(bad(e.turn_s), Joint::kWrist);
-    return std::atan2(palm.x(), palm.y()) * 180.0 / std::acos(-1.0);
+    return std::atan2(-palm.x(), palm.y()) * 180.0 / std::acos(-1.0);  // the bar toward the head
   }
   ADD_FAILURE() << n << ": nothing here sees it";
   return 0.0;

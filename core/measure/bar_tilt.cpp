@@ -56,7 +56,8 @@ std::optional<BarTilt> computeBarTilt(const MeasureInput& input, const std::vect
   const auto smooth = smoothLocal(t.time_s, raw, sd, kSmoothHalfWindow_s);
   std::vector<double> resting;
   for (const Rep& rep : reps)
-    if (!rep.cut_start && smooth[rep.start_frame].known) resting.push_back(smooth[rep.start_frame].value.value);
+    if (!rep.cut_start && smooth[rep.start_frame].known)
+      resting.push_back(smooth[rep.start_frame].value.value);
   const double horizon_sd_px = input.camera.focal_px * std::tan(kPitchSd_deg * kDeg);
   const Estimate roll =
       estimateFrom(input.camera, input.camera_errors, [](const SideCamera& c) { return c.roll_deg; });
@@ -79,22 +80,6 @@ std::optional<BarTilt> computeBarTilt(const MeasureInput& input, const std::vect
       out.noise_deg = std::max(out.noise_deg, smooth[i].value.sd);
     }
   return out;
-}
-
-Measure greatestTilt(const BarTilt& tilt, const Rep& rep) {
-  Measure m{MeasureId::kBarTilt, rep.number, {}, MeasureStatus::kBarLost, rep.turn_frame};
-  std::size_t seen = 0;
-  for (std::size_t f = rep.start_frame; f <= rep.end_frame && f < tilt.deg.size(); ++f) {
-    if (!tilt.deg[f]) continue;
-    ++seen;
-    if (std::abs(*tilt.deg[f]) <= m.value.value) continue;
-    m.value.value = std::abs(*tilt.deg[f]);
-    m.frame = f;
-  }
-  if (2 * seen < rep.end_frame - rep.start_frame + 1) return m;
-  m.status = MeasureStatus::kOk;
-  m.value.sd = std::hypot(tilt.noise_deg, tilt.level_sd_deg);
-  return m;
 }
 
 }  // namespace mottix

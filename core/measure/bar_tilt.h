@@ -24,8 +24,4 @@ struct BarTilt {
 // Nothing when the bar does not lie across the picture, or its ends are never seen together.
 std::optional<BarTilt> computeBarTilt(const MeasureInput& input, const std::vector<Rep>& reps);
 
-// Greatest tilt either way during the rep, degrees, and the frame of it. Error kBarLost where the ends were
-// seen in less than half of the rep.
-Measure greatestTilt(const BarTilt& tilt, const Rep& rep);
-
 }  // namespace mottix

@@ -2,10 +2,10 @@
 
 #include <algorithm>
 #include <cmath>
-#include <functional>
 #include <limits>
 #include <numbers>
 #include <optional>
+#include <random>
 
 #include "core/measure/bar_tilt.h"
 #include "core/motion/smooth.h"
@@ -13,17 +13,14 @@
 namespace mottix {
 namespace {
 
-constexpr double kJointSmoothHalfWindow_s = 0.10;
-constexpr double kDriftTime_s = 1.0;       // over this the carried joints' error changes
-constexpr double kDepthOffsetSdM = 0.015;  // crease and kneecap against the joint centres, see the catalogue
-// Beyond these errors a value tells nothing: half the range the measure has among lifters.
-constexpr double kUselessAngleSdDeg = 15.0;
-constexpr double kUselessLengthSdM = 0.12;
+// The carried joints' error changes smoothly: of two pictures so far apart it is alike to 0.6.
+constexpr double kDriftTime_s = 0.75;
+double likeness(double apart_s) {
+  return std::exp(-0.5 * std::pow(apart_s / kDriftTime_s, 2));
+}
 // Own allowance: turned by so much, what is not known of the knee's distance from the mid-plane (4 cm, see
 // lateralPrior) moves it along the picture by 2.3 cm, more than half of the 4 cm that a judgement allows.
 constexpr double kFarthestTurn_deg = 30.0;
-
-constexpr double kDeg = std::numbers::pi / 180.0;
 
 // One way the inputs could be wrong. The default is "as measured".
 struct Disturbance {
@@ -34,8 +31,34 @@ struct Disturbance {
   int placed_joint = -1;  // same shift in every frame
   int frame_joint = -1;   // shift in one frame only
   std::size_t frame = 0;
+  bool bar = false;    // the bar, in every frame
+  int bar_frame = -1;  // or in one only
   Vec2 shift_px = Vec2::Zero();
 };
+
+// From the front or the rear: how far a joint lies nearer to the camera than the bar (m), seen from the
+// front. Bar over mid-foot, hips behind it, knees and toes before it (own allowance, from the simulated
+// lifters' range); lying, arms and shoulders lie about the bar's plane and the legs toward the foot end.
+Estimate depthPrior(Joint joint, Lift lift) {
+  const bool lying = lift == Lift::kBench;
+  switch (ofEither(joint)) {
+    case Joint::kToe:
+      return lying ? Estimate{0.9, 0.2} : Estimate{0.12, 0.04};
+    case Joint::kKnee:
+      return lying ? Estimate{0.8, 0.15} : Estimate{0.12, 0.12};
+    case Joint::kHip:
+      return lying ? Estimate{0.45, 0.1} : Estimate{-0.12, 0.15};
+    case Joint::kAnkle:
+    case Joint::kHeel:
+      return lying ? Estimate{0.8, 0.2} : Estimate{-0.06, 0.05};
+    case Joint::kElbow:
+      return {0.0, 0.1};
+    case Joint::kWrist:
+      return {0.0, 0.03};
+    default:
+      return {-0.03, 0.08};
+  }
+}
 
 class Scene {
  public:
@@ -43,51 +66,60 @@ class Scene {
     const ClipTracks& t = *input.tracks;
     for (std::size_t j = 0; j < kJointCount; ++j)
       if (t.has(static_cast<Joint>(j))) smoothJoint(t.joints[j], t.time_s, smooth_[j]);
-    if (known(Joint::kHeel) && known(Joint::kToe)) {
-      heel_px_ = medianOf(Joint::kHeel);
-      toe_px_ = medianOf(Joint::kToe);
+    bar_px_ = smoothBar(t.bar, t.time_s);
+    for (std::size_t e = 0; e < 2 && t.across(); ++e) ends_px_[e] = smoothBar(t.ends[e], t.time_s);
+    for (Joint j : {Joint::kHeel, Joint::kToe})
+      if (known(j)) standing_px_[indexOf(j)] = medianOf(j);
+    std::vector<double> sd;
+    for (const BarSample& s : t.bar)
+      if (s.state == TrackState::kSeen) sd.push_back(s.sd_px);
+    if (!sd.empty()) {
+      std::nth_element(sd.begin(), sd.begin() + static_cast<long>(sd.size() / 2), sd.end());
+      bar_sd_px_ = sd[sd.size() / 2];
     }
   }
 
-  bool known(Joint joint) const { return !smooth_[indexOf(joint)].empty(); }
-  bool knownAt(Joint joint, std::size_t frame) const { return known(joint) && track(joint)[frame].known; }
-  const JointTrack& track(Joint joint) const { return smooth_[indexOf(joint)]; }
   const MeasureInput& input() const { return input_; }
-
+  const JointTrack& track(Joint joint) const { return smooth_[indexOf(joint)]; }
+  bool known(Joint joint) const { return !track(joint).empty(); }
+  bool knownAt(Joint joint, std::size_t frame) const { return known(joint) && track(joint)[frame].known; }
+  Vec2 standing_px(Joint joint) const { return standing_px_[indexOf(joint)]; }
+  double bar_sd_px() const { return bar_sd_px_; }
+  const Vec2& bar_px(std::size_t frame) const { return bar_px_[frame]; }
+  const Vec2& end_px(std::size_t end, std::size_t frame) const { return ends_px_[end][frame]; }
   SideCamera camera(const Disturbance& d) const {
     return d.camera_error < 0 ? input_.camera
                               : withError(input_.camera, input_.camera_errors, d.camera_error, d.sigma);
   }
-
-  Vec2 joint(Joint joint, std::size_t frame, const Disturbance& d) const {
-    return mapped(joint, track(joint)[frame].p_px, frame, d);
-  }
-  double midFoot_m(const Disturbance& d) const {
-    // Feet stand still: their median place over the clip, with the placement error of the coach's hand.
-    return 0.5 * (mapped(Joint::kHeel, heel_px_, 0, d).x() + mapped(Joint::kToe, toe_px_, 0, d).x());
-  }
-  Vec2 bar(std::size_t frame, const Disturbance& d) const {
-    return camera(d).barBody(input_.tracks->bar[frame].p_px);
+  Estimate lateralOf(Joint joint) const {
+    if (!input_.tracks->across()) return lateralPrior(joint);
+    Estimate e = depthPrior(joint, input_.lift);
+    if (input_.view == View::kRear) e.value = -e.value;
+    return e;
   }
 
  private:
   const MeasureInput& input_;
   JointTracks smooth_;
-  Vec2 heel_px_ = Vec2::Zero(), toe_px_ = Vec2::Zero();
+  std::array<Vec2, kJointCount> standing_px_{};
+  double bar_sd_px_ = 0.0;
+  std::vector<Vec2> bar_px_;
+  std::array<std::vector<Vec2>, 2> ends_px_;
 
-  Vec2 mapped(Joint joint, Vec2 p_px, std::size_t frame, const Disturbance& d) const {
-    const int j = static_cast<int>(indexOf(joint));
-    const SideCamera c = camera(d);
-    double lateral = lateralPrior(joint).value;
-    if (joint == Joint::kKnee && knownAt(Joint::kAnkle, frame) && knownAt(Joint::kHip, frame)) {
-      // The knee's own depth follows from how far it is in front of the leg's line; two rounds settle it.
-      auto at = [&](Joint end) { return c.toBody(track(end)[frame].p_px, lateralPrior(end).value); };
-      for (int round = 0; round < 2; ++round)
-        lateral = kneeLateral(at(Joint::kAnkle), c.toBody(p_px, lateral), at(Joint::kHip)).value;
+  static std::vector<Vec2> smoothBar(const std::vector<BarSample>& raw, const std::vector<double>& time_s) {
+    const double nan = std::numeric_limits<double>::quiet_NaN();
+    std::vector<double> x(raw.size()), y(raw.size()), sd(raw.size());
+    for (std::size_t i = 0; i < raw.size(); ++i) {
+      x[i] = raw[i].p_px.x();
+      y[i] = raw[i].p_px.y();
+      sd[i] = raw[i].state == TrackState::kLost ? nan : std::max(0.1, raw[i].sd_px);
     }
-    if (d.lateral_joint == j) lateral += d.lateral_m;
-    if (d.placed_joint == j || (d.frame_joint == j && d.frame == frame)) p_px += d.shift_px;
-    return c.toBody(p_px, lateral);
+    const SplineFit sx = smoothSpline(time_s, x, sd), sy = smoothSpline(time_s, y, sd);
+    std::vector<Vec2> out;
+    for (std::size_t i = 0; i < raw.size(); ++i)
+      out.push_back(sx.at[i].known && sy.at[i].known ? Vec2(sx.at[i].value.value, sy.at[i].value.value)
+                                                     : raw[i].p_px);
+    return out;
   }
 
   static void smoothJoint(const JointTrack& raw, const std::vector<double>& time_s, JointTrack& out) {
@@ -98,14 +130,14 @@ class Scene {
       y[i] = raw[i].p_px.y();
       sd[i] = raw[i].known ? std::max(0.3, raw[i].sd_px) : nan;
     }
-    const auto sx = smoothLocal(time_s, x, sd, kJointSmoothHalfWindow_s);
-    const auto sy = smoothLocal(time_s, y, sd, kJointSmoothHalfWindow_s);
+    const SplineFit sx = smoothSpline(time_s, x, sd), sy = smoothSpline(time_s, y, sd);
     out = raw;
     for (std::size_t i = 0; i < raw.size(); ++i)
-      if (raw[i].known && sx[i].known && sy[i].known)
-        out[i].p_px = Vec2(sx[i].value.value, sy[i].value.value);
+      if (raw[i].known && sx.at[i].known && sy.at[i].known)
+        out[i].p_px = Vec2(sx.at[i].value.value, sy.at[i].value.value);
   }
 
+  // Feet stand still: where a part of them is over most of the film.
   Vec2 medianOf(Joint joint) const {
     std::vector<double> x, y;
     for (const JointSample& s : track(joint))
@@ -122,19 +154,71 @@ class Scene {
   }
 };
 
-using Formula = std::function<double(const Disturbance&)>;
-struct Uses {
-  std::vector<Joint> joints;
-  std::vector<std::size_t> frames;
+// The scene with one thing put wrong.
+class Seen : public Places {
+ public:
+  Seen(const Scene& scene, const Disturbance& d) : scene_(scene), d_(d), camera_(scene.camera(d)) {}
+
+  bool known(Joint joint, std::size_t frame) const override { return scene_.knownAt(joint, frame); }
+  Vec2 joint(Joint joint, std::size_t frame) const override {
+    return mapped(joint, scene_.track(joint)[frame].p_px, frame);
+  }
+  bool barKnown(std::size_t frame) const override {
+    return scene_.input().tracks->bar[frame].state != TrackState::kLost;
+  }
+  Vec2 bar(std::size_t frame) const override {
+    return camera_.barBody(scene_.bar_px(frame) + barShift(frame));
+  }
+  Vec2 barEnd(std::size_t end, std::size_t frame) const override {
+    return camera_.barBody(scene_.end_px(end, frame) + barShift(frame));
+  }
+  bool stands(Joint joint) const override { return scene_.known(joint); }
+  Vec2 standing(Joint joint) const override { return mapped(joint, scene_.standing_px(joint), kNoFrame); }
+
+ private:
+  static constexpr std::size_t kNoFrame = std::numeric_limits<std::size_t>::max();
+  const Scene& scene_;
+  Disturbance d_;
+  SideCamera camera_;
+
+  Vec2 barShift(std::size_t frame) const {
+    return d_.bar || d_.bar_frame == static_cast<int>(frame) ? d_.shift_px : Vec2(0.0, 0.0);
+  }
+  Vec2 mapped(Joint joint, Vec2 p_px, std::size_t frame) const {
+    const int j = static_cast<int>(indexOf(joint));
+    double lateral = scene_.lateralOf(joint).value;
+    if (joint == Joint::kKnee && frame != kNoFrame && !scene_.input().tracks->across() &&
+        scene_.knownAt(Joint::kAnkle, frame) && scene_.knownAt(Joint::kHip, frame)) {
+      // The knee's own depth follows from how far it is in front of the leg's line; two rounds settle it.
+      auto at = [&](Joint end) {
+        return camera_.toBody(scene_.track(end)[frame].p_px, lateralPrior(end).value);
+      };
+      const Vec2 ankle = at(Joint::kAnkle), hip = at(Joint::kHip);
+      for (int round = 0; round < 2; ++round)
+        lateral = kneeLateral(ankle, camera_.toBody(p_px, lateral), hip).value;
+    }
+    // Across, both sides of a body lie about equally near.
+    const bool across = scene_.input().tracks->across();
+    if (d_.lateral_joint == (across ? static_cast<int>(indexOf(ofEither(joint))) : j))
+      lateral += d_.lateral_m;
+    if (d_.placed_joint == j || (d_.frame_joint == j && d_.frame == frame)) p_px += d_.shift_px;
+    return camera_.toBody(p_px, lateral);
+  }
 };
 
-// Value and standard deviation of a formula over everything that can be wrong (see the header).
-Estimate propagate(const Scene& scene, const Uses& uses, const Formula& formula) {
-  Estimate e{formula({}), 0.0};
-  double variance = 0.0;
-  auto add = [&](Disturbance up, Disturbance down) {
-    const double d = 0.5 * (formula(up) - formula(down));
-    variance += d * d;
+// Value and standard deviation of a reading over everything that can be wrong (see the header).
+struct Propagated {
+  Estimate value;
+  double wander_sd = 0.0;  // the part of it that changes over the pictures of a rep
+};
+Propagated propagate(const Scene& scene, const Reading& reading) {
+  const auto& formula = reading.formula;
+  Propagated e{{formula(Seen(scene, {})), 0.0}};
+  double variance = reading.own_sd * reading.own_sd;
+  // Both ways by themselves: a greatest distance can only grow.
+  auto add = [&](const Disturbance& up, const Disturbance& down) {
+    const double u = formula(Seen(scene, up)) - e.value.value, d = formula(Seen(scene, down)) - e.value.value;
+    variance += 0.5 * (u * u + d * d);
   };
   for (int k = 0; k < kSideCameraErrorCount; ++k) {
     Disturbance up, down;
@@ -143,62 +227,132 @@ Estimate propagate(const Scene& scene, const Uses& uses, const Formula& formula)
     down.sigma = -1.0;
     add(up, down);
   }
-  for (Joint joint : uses.joints) {
+  const auto& time = scene.input().tracks->time_s;
+  const auto [first, last] = std::minmax_element(reading.frames.begin(), reading.frames.end());
+  const double apart_s = reading.frames.empty() ? 0.0 : time[*last] - time[*first];
+  auto shift = [&](Disturbance d, double by_px) {
+    if (by_px <= 0.0) return;
+    for (const Vec2& axis : {Vec2(1, 0), Vec2(0, 1)}) {
+      Disturbance up = d, down = d;
+      up.shift_px = by_px * axis;
+      down.shift_px = -up.shift_px;
+      add(up, down);
+    }
+  };
+  if (reading.uses_bar) {
+    // Most of an outline's error is the same in all frames.
+    constexpr double kOwnPart = 0.3;
+    Disturbance d;
+    d.bar = true;
+    shift(d, scene.bar_sd_px());
+    for (std::size_t f : reading.frames) {
+      const BarSample& s = scene.input().tracks->bar[f];
+      Disturbance own;
+      own.bar_frame = static_cast<int>(f);
+      const double extra = std::sqrt(std::max(0.0, s.sd_px * s.sd_px - std::pow(scene.bar_sd_px(), 2)));
+      shift(own, std::hypot(kOwnPart * scene.bar_sd_px(), extra));
+    }
+  }
+  std::vector<Joint> joints = reading.joints;
+  std::vector<int> sides_done;
+  if (reading.uses_feet)
+    for (Joint j : {Joint::kHeel, Joint::kToe})
+      if (std::find(joints.begin(), joints.end(), j) == joints.end()) joints.push_back(j);
+  for (Joint joint : joints) {
     const int j = static_cast<int>(indexOf(joint));
-    Disturbance up, down;
-    up.lateral_joint = down.lateral_joint = j;
-    up.lateral_m = lateralPrior(joint).sd;
-    down.lateral_m = -up.lateral_m;
-    add(up, down);
+    const int lateral = scene.input().tracks->across() ? static_cast<int>(indexOf(ofEither(joint))) : j;
+    if (std::find(sides_done.begin(), sides_done.end(), lateral) == sides_done.end()) {
+      sides_done.push_back(lateral);
+      Disturbance up, down;
+      up.lateral_joint = down.lateral_joint = lateral;
+      up.lateral_m = scene.lateralOf(joint).sd;
+      down.lateral_m = -up.lateral_m;
+      add(up, down);
+    }
 
     // The smallest error over the clip is what even the best frame has: the hand's placement, common to all.
     double placed_px = std::numeric_limits<double>::max();
     for (const JointSample& s : scene.track(joint))
       if (s.known) placed_px = std::min(placed_px, s.sd_px);
-    for (const Vec2& axis : {Vec2(1, 0), Vec2(0, 1)}) {
-      Disturbance p, m;
-      p.placed_joint = m.placed_joint = j;
-      p.shift_px = placed_px * axis;
-      m.shift_px = -p.shift_px;
-      add(p, m);
-      // What is left of the track's error changes over about a second: frames near in time share most of it.
-      const auto& time = scene.input().tracks->time_s;
-      const double apart_s = std::abs(time[uses.frames.back()] - time[uses.frames.front()]);
-      const double shared = uses.frames.size() > 1 ? std::exp(-apart_s / kDriftTime_s) : 0.0;
-      double largest = 0.0;
-      for (std::size_t f : uses.frames) {
-        const double total = scene.track(joint)[f].sd_px;
-        largest = std::max(largest, std::sqrt(std::max(0.0, total * total - placed_px * placed_px)));
-      }
-      p.shift_px = std::sqrt(shared) * largest * axis;
-      m.shift_px = -p.shift_px;
-      add(p, m);
-      for (std::size_t f : uses.frames) {
-        const double own = std::sqrt(1.0 - shared) * largest;
-        Disturbance fp, fm;
-        fp.frame_joint = fm.frame_joint = j;
-        fp.frame = fm.frame = f;
-        fp.shift_px = own * axis;
-        fm.shift_px = -fp.shift_px;
-        add(fp, fm);
+    Disturbance placed;
+    placed.placed_joint = j;
+    shift(placed, placed_px);
+    // What is left of the track's error changes over a rep: frames near in time share most of it.
+
+    const double shared = reading.frames.size() > 1 ? likeness(apart_s) : 0.0;
+    double largest = 0.0;
+    for (std::size_t f : reading.frames) {
+      const double total = scene.track(joint)[f].sd_px;
+      largest = std::max(largest, std::sqrt(std::max(0.0, total * total - placed_px * placed_px)));
+    }
+    shift(placed, std::sqrt(shared) * largest);
+    for (std::size_t f : reading.frames) {
+      Disturbance own;
+      own.frame_joint = j;
+      own.frame = f;
+      shift(own, std::sqrt(1.0 - shared) * largest);
+    }
+    if (!reading.chosen_from.empty()) {
+      // What wanders in the picture that was chosen.
+      Disturbance own;
+      own.frame_joint = j;
+      own.frame = reading.frame;
+      const double as_is = reading.chosen_value(Seen(scene, {}));
+      for (const Vec2& axis : {Vec2(1, 0), Vec2(0, 1)}) {
+        own.shift_px = largest * axis;
+        e.wander_sd = std::hypot(e.wander_sd, reading.chosen_value(Seen(scene, own)) - as_is);
       }
     }
   }
-  e.sd = std::sqrt(variance);
+  e.value.sd = std::sqrt(variance);
   return e;
 }
 
-double leanDeg(const Vec2& hip, const Vec2& shoulder) {
-  const Vec2 d = shoulder - hip;
-  return std::atan2(d.x(), d.y()) / kDeg;
+// The greatest of values with errors is on average too great. By how much: the errors are put on once more,
+// and what the greatest gains is taken off (a bootstrap's estimate of bias, key efron1993).
+double gainOfChoice(const Reading& r, double wander_sd) {
+  constexpr std::size_t kDraws = 48, kWaves = 6;
+  const auto& value = r.chosen_from;
+  if (value.size() < 2 || wander_sd <= 0.0) return 0.0;
+  const double greatest = *std::max_element(value.begin(), value.end());
+  std::mt19937 draw(1);  // the same each time: a measure is a function of its inputs
+  std::normal_distribution<double> normal(0.0, 1.0);
+  std::uniform_real_distribution<double> turn(0.0, 2.0 * std::numbers::pi);
+  double gained = 0.0;
+  for (std::size_t d = 0; d < kDraws; ++d) {
+    // A smooth error of that likeness, as a sum of waves.
+    std::array<double, kWaves> rate, from;
+    for (std::size_t k = 0; k < kWaves; ++k) {
+      rate[k] = normal(draw) / kDriftTime_s;
+      from[k] = turn(draw);
+    }
+    double most = -std::numeric_limits<double>::max();
+    for (std::size_t i = 0; i < value.size(); ++i) {
+      double wave = 0.0;
+      for (std::size_t k = 0; k < kWaves; ++k) wave += std::cos(rate[k] * r.chosen_from_s[i] + from[k]);
+      most = std::max(most, value[i] + wander_sd * std::sqrt(2.0 / kWaves) * wave);
+    }
+    gained += most - greatest;
+  }
+  return gained / kDraws;
 }
 
-// Last frame of the first third of the bar's way up.
-std::size_t thirdOfAscent(const Scene& scene, const Rep& rep) {
-  const double low = scene.bar(rep.turn_frame, {}).y(), high = scene.bar(rep.end_frame, {}).y();
-  std::size_t f = rep.turn_frame;
-  while (f < rep.end_frame && scene.bar(f, {}).y() < low + (high - low) / 3.0) ++f;
-  return f;
+// Of an angle between joints, how far it wanders over some tenths of a second.
+double wanderDeg(const Scene& scene) {
+  constexpr double kTenths_s = 0.3, kSegment_m = 0.42, kTrembles_px = 0.5;
+  double wander_px = 0.0;
+  for (const Joint joint : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kShoulder}) {
+    double least = std::numeric_limits<double>::max(), most = 0.0;
+    for (const JointSample& s : scene.track(joint))
+      if (s.known) {
+        least = std::min(least, s.sd_px);
+        most = std::max(most, s.sd_px);
+      }
+    if (most > 0.0) wander_px = std::max(wander_px, std::sqrt(std::max(0.0, most * most - least * least)));
+  }
+  const double px = std::hypot(kTrembles_px, wander_px * std::sqrt(2.0 * (1.0 - likeness(kTenths_s))));
+  const double m_per_px = scene.input().camera.mmPerPx(0.0) / 1000.0;
+  return std::sqrt(2.0) * px * m_per_px / kSegment_m * 180.0 / std::numbers::pi;
 }
 
 }  // namespace
@@ -219,6 +373,12 @@ std::string_view nameOf(MeasureStatus status) {
       return "too_oblique";
     case MeasureStatus::kImprecise:
       return "imprecise";
+    case MeasureStatus::kCut:
+      return "cut";
+    case MeasureStatus::kNoLoad:
+      return "no_load";
+    case MeasureStatus::kNone:
+      return "none";
   }
   return "";
 }
@@ -236,125 +396,68 @@ BarHeight computeBarHeight(const MeasureInput& input) {
   return out;
 }
 
+std::vector<ReadMeasure> readMeasures(const RepScene& scene) {
+  std::vector<ReadMeasure> out;
+  const bool across = scene.view != View::kSide;
+  for (const auto& table :
+       {barMeasures(), squatMeasures(), benchMeasures(), deadliftMeasures(), acrossMeasures()})
+    for (const MeasureKind& kind : table) {
+      const MeasureDefinition& d = kind.definition;
+      if (!d.lifts.has(scene.lift) || (!across && d.view == MeasureView::kAcross)) continue;
+      const bool shows = !across || d.view != MeasureView::kSide;
+      out.push_back({&d, shows ? kind.read(scene) : unread(MeasureStatus::kWrongView, scene.rep.turn_frame)});
+    }
+  return out;
+}
+
 std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vector<Rep>& reps) {
   std::vector<Measure> out;
   const ClipTracks& tracks = *input.tracks;
   const Scene scene(input);
-  // The outline's error is nearly the same in every frame, so speeds see only its frame-to-frame part.
-  BarHeight height = computeBarHeight(input);
-  const double m_per_px = input.camera.mmPerPx(input.camera.plate_lateral_m) / 1000.0;
-  for (std::size_t i = 0; i < height.sd_m.size(); ++i)
-    if (std::isfinite(height.sd_m[i]) && tracks.bar[i].state == TrackState::kSeen)
-      height.sd_m[i] = 0.3 * m_per_px;
-  const auto bar = smoothLocal(height.time_s, height.height_m, height.sd_m, 0.08);
+  const Seen places(scene, {});
+  const BarHeight bar = computeBarHeight(input);
+  const SplineFit height = smoothSpline(bar.time_s, bar.height_m, bar.sd_m);
   const Estimate scale = estimateScale(input.camera, input.camera_errors, input.camera.plate_lateral_m);
-  const double scale_rel = scale.sd / scale.value;
   const auto tilt = computeBarTilt(input, reps);
+  const std::vector<std::optional<double>> level;
+  const bool too_oblique = !tracks.across() && std::abs(input.camera.yaw_deg()) > kFarthestTurn_deg;
 
   for (const Rep& rep : reps) {
-    auto put = [&](MeasureId id, MeasureStatus status, Estimate value, std::size_t frame) {
-      if (status == MeasureStatus::kOk && !(std::isfinite(value.value) && std::isfinite(value.sd)))
-        status = MeasureStatus::kImprecise;
-      out.push_back({id, rep.number, value, status, frame});
-    };
-    auto posture = [&](MeasureId id, const Uses& uses, std::size_t frame, double to_unit, double useless_sd,
-                       const Formula& formula, double extra_sd = 0.0) {
-      if (tracks.across()) return put(id, MeasureStatus::kWrongView, {}, frame);
-      // Heights do not change with the camera's turn, lengths across the picture do.
-      const bool upright = id == MeasureId::kHipBelowKnee || id == MeasureId::kDepthMargin;
-      if (!upright && std::abs(input.camera.yaw_deg()) > kFarthestTurn_deg)
-        return put(id, MeasureStatus::kTooOblique, {}, frame);
-      for (Joint j : uses.joints)
-        for (std::size_t f : uses.frames)
-          if (!scene.knownAt(j, f)) {
-            const bool foot = j == Joint::kHeel || j == Joint::kToe;
-            return put(id, foot ? MeasureStatus::kNoFeet : MeasureStatus::kNoJoints, {}, frame);
-          }
-      for (std::size_t f : uses.frames)
-        if (tracks.bar[f].state == TrackState::kLost) return put(id, MeasureStatus::kBarLost, {}, frame);
-      Estimate e = propagate(scene, uses, formula);
-      e.sd = std::hypot(e.sd, extra_sd);
-      const bool useless = e.sd > useless_sd;
-      put(id, useless ? MeasureStatus::kImprecise : MeasureStatus::kOk, {e.value * to_unit, e.sd * to_unit},
-          frame);
-    };
-
-    const std::size_t turn = rep.turn_frame;
-    if (input.lift == Lift::kSquat) {
-      const Formula hip_below_knee = [&](const Disturbance& d) {
-        return scene.joint(Joint::kKnee, turn, d).y() - scene.joint(Joint::kHip, turn, d).y();
-      };
-      const Uses hip_knee{{Joint::kHip, Joint::kKnee}, {turn}};
-      posture(MeasureId::kHipBelowKnee, hip_knee, turn, 100.0, kUselessLengthSdM, hip_below_knee);
-      posture(
-          MeasureId::kDepthMargin, hip_knee, turn, 100.0, kUselessLengthSdM,
-          [&](const Disturbance& d) { return -hip_below_knee(d); }, kDepthOffsetSdM);
-
-      auto lean = [&](std::size_t f, const Disturbance& d) {
-        return leanDeg(scene.joint(Joint::kHip, f, d), scene.joint(Joint::kShoulder, f, d));
-      };
-      const std::vector<Joint> trunk = {Joint::kHip, Joint::kShoulder};
-      posture(MeasureId::kTrunkLeanStart, {trunk, {rep.start_frame}}, rep.start_frame, 1.0,
-              kUselessAngleSdDeg, [&](const Disturbance& d) { return lean(rep.start_frame, d); });
-      posture(MeasureId::kTrunkLeanTurn, {trunk, {turn}}, turn, 1.0, kUselessAngleSdDeg,
-              [&](const Disturbance& d) { return lean(turn, d); });
-
-      const std::size_t third = thirdOfAscent(scene, rep);
-      std::size_t most = turn;
-      if (scene.known(Joint::kHip) && scene.known(Joint::kShoulder))
-        for (std::size_t f = turn; f <= third; ++f)
-          if (scene.knownAt(Joint::kHip, f) && scene.knownAt(Joint::kShoulder, f) &&
-              lean(f, {}) > lean(most, {}))
-            most = f;
-      // When the lean never grows, the change is read at the end of the third: a loss of lean is a value too.
-      if (most == turn) most = third;
-      posture(MeasureId::kTrunkChange, {trunk, {turn, most}}, most, 1.0, kUselessAngleSdDeg,
-              [&](const Disturbance& d) { return lean(most, d) - lean(turn, d); });
-      posture(MeasureId::kRiseRatio, {trunk, {turn, third}}, third, 1.0, 2.0, [&](const Disturbance& d) {
-        const double hip = scene.joint(Joint::kHip, third, d).y() - scene.joint(Joint::kHip, turn, d).y();
-        const double shoulder =
-            scene.joint(Joint::kShoulder, third, d).y() - scene.joint(Joint::kShoulder, turn, d).y();
-        return shoulder > 0.02 ? hip / shoulder : std::numeric_limits<double>::quiet_NaN();
-      });
-
-      if (tracks.across()) {
-        put(MeasureId::kBarForwardMax, MeasureStatus::kWrongView, {}, turn);
-      } else if (!scene.known(Joint::kHeel) || !scene.known(Joint::kToe)) {
-        put(MeasureId::kBarForwardMax, MeasureStatus::kNoFeet, {}, turn);
-      } else {
-        std::size_t front = rep.start_frame;
-        for (std::size_t f = rep.start_frame; f <= rep.end_frame; ++f)
-          if (tracks.bar[f].state == TrackState::kSeen && scene.bar(f, {}).x() > scene.bar(front, {}).x())
-            front = f;
-        posture(MeasureId::kBarForwardMax, {{Joint::kHeel, Joint::kToe}, {front}}, front, 100.0,
-                kUselessLengthSdM,
-                [&](const Disturbance& d) { return scene.bar(front, d).x() - scene.midFoot_m(d); });
+    const RepScene s{places,
+                     tracks.time_s,
+                     height.at,
+                     input.lift,
+                     tracks.across() ? (input.view == View::kRear ? View::kRear : View::kFront) : View::kSide,
+                     reps,
+                     rep,
+                     input.load_kg,
+                     scale.sd / scale.value,
+                     wanderDeg(scene),
+                     tilt ? tilt->deg : level,
+                     tilt ? std::hypot(tilt->noise_deg, tilt->level_sd_deg) : 0.0};
+    for (auto& [definition, r] : readMeasures(s)) {
+      const bool by_places = r.formula != nullptr;
+      if (r.status == MeasureStatus::kOk && by_places && too_oblique && !definition->of_heights)
+        r.status = MeasureStatus::kTooOblique;
+      if (r.status == MeasureStatus::kOk && by_places &&
+          std::any_of(r.frames.begin(), r.frames.end(), [&](std::size_t f) { return !places.barKnown(f); }))
+        r.status = MeasureStatus::kBarLost;
+      Estimate value;
+      if (r.status == MeasureStatus::kOk) {
+        if (by_places) {
+          const Propagated all = propagate(scene, r);
+          value = all.value;
+          const double gain = gainOfChoice(r, all.wander_sd);
+          value.value -= gain;
+          value.sd = std::hypot(value.sd, 1.05 * gain);  // an average: single gains scatter from none to twice it
+        } else {
+          value = *r.value;
+        }
+        if (!std::isfinite(value.value) || !std::isfinite(value.sd) || value.sd > definition->useless_sd)
+          r.status = MeasureStatus::kImprecise;
       }
+      out.push_back({definition->id, rep.number, value, r.status, r.frame});
     }
-
-    // The way up and the way down: for a deadlift the turn is at the top.
-    const bool up_first = input.lift == Lift::kDeadlift;
-    const Estimate &low_s = up_first ? rep.start_s : rep.turn_s, &high_s = up_first ? rep.turn_s : rep.end_s;
-    const std::size_t low = up_first ? rep.start_frame : turn, high = up_first ? turn : rep.end_frame;
-    auto span = [](const Estimate& from, const Estimate& to) {
-      return Estimate{to.value - from.value, std::hypot(from.sd, to.sd)};
-    };
-    const Estimate ascent = span(low_s, high_s);
-    put(MeasureId::kDescentTime, MeasureStatus::kOk,
-        up_first ? span(rep.turn_s, rep.end_s) : span(rep.start_s, rep.turn_s), turn);
-    put(MeasureId::kAscentTime, MeasureStatus::kOk, ascent, turn);
-    const bool ends_seen = bar[low].known && bar[high].known && ascent.value > 0.0;
-    const double gain = ends_seen ? bar[high].value.value - bar[low].value.value : 0.0;
-    const double speed = ends_seen ? gain / ascent.value : 0.0;
-    put(MeasureId::kMeanSpeed, ends_seen ? MeasureStatus::kOk : MeasureStatus::kBarLost,
-        {speed, speed * std::hypot(scale_rel, ascent.sd / std::max(0.05, ascent.value))}, turn);
-    std::size_t fastest = low;
-    for (std::size_t f = low; f <= high; ++f)
-      if (bar[f].known && bar[f].slope.value > bar[fastest].slope.value) fastest = f;
-    const Estimate peak = bar[fastest].slope;
-    put(MeasureId::kPeakSpeed, bar[fastest].known ? MeasureStatus::kOk : MeasureStatus::kBarLost,
-        {peak.value, std::hypot(peak.sd, peak.value * scale_rel)}, fastest);
-    if (tilt) out.push_back(greatestTilt(*tilt, rep));
   }
   return out;
 }
@@ -365,27 +468,28 @@ std::optional<StandingOffset> estimateStandingOffset(const MeasureInput& input,
   if (!scene.known(Joint::kHeel) || !scene.known(Joint::kToe)) return std::nullopt;
   std::vector<std::size_t> frames;
   for (const Rep& rep : reps)
-    if (!rep.cut_start && input.tracks->bar[rep.start_frame].state == TrackState::kSeen) frames.push_back(rep.start_frame);
+    if (!rep.cut_start && input.tracks->bar[rep.start_frame].state == TrackState::kSeen)
+      frames.push_back(rep.start_frame);
   if (frames.empty()) return std::nullopt;
-  auto meanOffset = [&](const Scene& s) {
-    return [&](const Disturbance& d) {
-      double sum = 0.0;
-      for (std::size_t f : frames) sum += s.bar(f, d).x();
-      return sum / static_cast<double>(frames.size()) - s.midFoot_m(d);
-    };
-  };
   StandingOffset offset;
   MeasureInput exact = input;
   exact.camera_errors = {};
   exact.camera_errors.roll_deg = exact.camera_errors.plate_radius_rel = exact.camera_errors.plate_lateral_m =
       0.0;
   const Scene feet(exact);
-  offset.bar_forward_m = propagate(feet, {{Joint::kHeel, Joint::kToe}, {frames.front()}}, meanOffset(feet));
+  Reading mean{MeasureStatus::kOk, frames.front(), {}, {frames.front()}};
+  mean.uses_feet = true;
+  mean.formula = [&](const Places& p) {
+    double sum = 0.0;
+    for (std::size_t f : frames) sum += p.bar(f).x();
+    return sum / static_cast<double>(frames.size()) - p.midFoot_m();
+  };
+  offset.bar_forward_m = propagate(feet, mean).value;
   auto offsetWith = [&](const CameraStep& step) {
     MeasureInput stepped = input;
     stepped.camera = moved(input.camera, step);
     const Scene there(stepped);
-    return meanOffset(there)({});
+    return mean.formula(Seen(there, {}));
   };
   for (int k = 0; k < kSideCameraErrorCount; ++k) {
     CameraStep step = CameraStep::Zero();

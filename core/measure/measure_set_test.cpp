@@ -141,12 +141,15 @@ TEST(StandingOffset, IsTheBarsPlaceInQuietStanding) {
 
 TEST(Catalogue, NamesAreUniqueAndFoundAgain) {
   std::vector<std::string_view> names;
-  for (const auto& d : measureCatalogue()) {
-    EXPECT_EQ(&definitionOf(d.id), &d);
-    EXPECT_EQ(findMeasure(d.name), &d);
-    EXPECT_EQ(std::find(names.begin(), names.end(), d.name), names.end());
-    EXPECT_FALSE(d.definition.empty());
-    names.push_back(d.name);
+  for (const MeasureDefinition* d : measureCatalogue()) {
+    EXPECT_EQ(&definitionOf(d->id), d);
+    EXPECT_EQ(findMeasure(d->name), d);
+    EXPECT_EQ(std::find(names.begin(), names.end(), d->name), names.end()) << d->name;
+    EXPECT_FALSE(d->definition.empty());
+    EXPECT_FALSE(d->title.empty());
+    EXPECT_GT(d->useless_sd, 0.0);
+    EXPECT_FALSE(liftsOf(d->id).empty());
+    names.push_back(d->name);
   }
   EXPECT_EQ(findMeasure("no_such_measure"), nullptr);
 }

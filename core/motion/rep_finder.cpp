@@ -190,9 +190,7 @@ class RepReader {
     rep.turn_s = cornerAt(w_, touch, 1, still, fastest(from, low, -1.0));
     rep.leave_s = cornerAt(w_, leave, -1, still, fastest(low, to, 1.0));
     if (rep.leave_s.value - rep.turn_s.value < options_.pause_s) {
-      // Where the speed passes zero is hardly to be told on a soft turn; half way between its two sides is.
-      rep.turn_s.value = std::clamp(0.5 * (rep.turn_s.value + rep.leave_s.value), w_.t[touch], w_.t[leave]);
-      rep.turn_s.sd = 0.5 * std::hypot(rep.turn_s.sd, rep.leave_s.sd);
+      rep.turn_s = turnBetween(rep.turn_s, rep.leave_s, touch, low, leave);
       rep.leave_s = rep.turn_s;
     }
     rep.turn_frame = nearestFrame(time_s_, rep.turn_s.value);
@@ -207,6 +205,25 @@ class RepReader {
       if (w_.h[j] - lowest > kSinks_m) return true;
     }
     return false;
+  }
+
+  // A turn without a pause: half way between its two sides, and where the speed passes zero, each as surely
+  // as it is known. On a soft turn, which hardly accelerates, the crossing is hardly to be told.
+  Estimate turnBetween(const Estimate& touches, const Estimate& leaves, std::size_t touch, std::size_t low,
+                       std::size_t leave) const {
+    const Estimate middle{std::clamp(0.5 * (touches.value + leaves.value), w_.t[touch], w_.t[leave]),
+                          0.5 * std::hypot(touches.sd, leaves.sd)};
+    for (std::size_t j = low > 0 ? low - 1 : low; j <= low && j + 1 < w_.size(); ++j) {
+      const double v0 = w_.v[j], v1 = w_.v[j + 1], dt = w_.t[j + 1] - w_.t[j];
+      if (!(v0 < 0.0 && v1 >= 0.0)) continue;
+      const double acceleration = (v1 - v0) / dt;
+      const Estimate crossing{w_.t[j] + dt * (-v0) / (v1 - v0), w_.v_sd[j] / acceleration};
+      const double share = middle.sd * middle.sd / (middle.sd * middle.sd + crossing.sd * crossing.sd);
+      // Neither knows what the bar did between two pictures.
+      return {middle.value + share * (crossing.value - middle.value),
+              std::hypot(std::sqrt(share) * crossing.sd, 0.5 * middle.sd)};
+    }
+    return middle;
   }
 
   bool sinksBack(std::size_t from, std::size_t to) const {

@@ -84,8 +84,7 @@ struct Signal {
   std::span<const double> time_s, value, sd;
   double scale_sd = 1.0;         // a usual sd, and
   std::vector<Step> steps = {};  // the one to each sample
-  double first = 0.0;
-  double scale_value = 1.0;  // how far the values reach: before the first sample nothing else is known
+  double scale_value = 1.0;      // how far the values reach: before the first sample nothing else is known
   bool hasAt(std::size_t i) const { return std::isfinite(value[i]) && std::isfinite(sd[i]); }
   double variance(std::size_t i) const { return std::max(sd[i] * sd[i], 1e-4 * scale_sd * scale_sd); }
 };
@@ -96,17 +95,18 @@ struct Likelihood {
 };
 
 // Forward through the samples; `kept`, if given, gets what is known at each of them, before and after it.
-Likelihood filter(const Signal& s, double liveliness, std::vector<Moving>* before,
-                  std::vector<Moving>* after) {
+Likelihood filter(const Signal& s, double liveliness, std::size_t from, std::size_t to,
+                  std::vector<Moving>* before, std::vector<Moving>* after) {
   Moving m;
   // So wide that the samples alone decide, and still far from what double precision cannot bear.
-  m.x[0] = s.first;
+  for (std::size_t i = to; i-- > from;)
+    if (s.hasAt(i)) m.x[0] = s.value[i];
   const double wide = 10.0 * s.scale_value;
   m.p = State(wide, 10.0 * wide, 100.0 * wide, 1000.0 * wide).array().square().matrix().asDiagonal();
   double squares = 0.0, logs = 0.0;
   int used = 0;
-  for (std::size_t i = 0; i < s.time_s.size(); ++i) {
-    if (i > 0) {
+  for (std::size_t i = from; i < to; ++i) {
+    if (i > from) {
       const Step& step = s.steps[i];
       m.x = step.go * m.x;
       const Spread p = step.go * m.p * step.go.transpose() + liveliness * step.liveliness;
@@ -129,6 +129,27 @@ Likelihood filter(const Signal& s, double liveliness, std::vector<Moving>* befor
   return {-0.5 * (logs + n * std::log(noise)), std::sqrt(noise)};
 }
 
+// Where the cut-off is looked for: the stretch of so many samples in which most goes on.
+std::pair<std::size_t, std::size_t> busiest(const Signal& s) {
+  constexpr std::size_t kSamples = 450;
+  const std::size_t n = s.value.size();
+  if (n <= kSamples) return {0, n};
+  std::vector<double> way(n, 0.0);
+  double last = 0.0;
+  bool any = false;
+  for (std::size_t i = 0; i < n; ++i) {
+    way[i] = i > 0 ? way[i - 1] : 0.0;
+    if (!s.hasAt(i)) continue;
+    if (any) way[i] += std::abs(s.value[i] - last);
+    last = s.value[i];
+    any = true;
+  }
+  std::size_t best = 0;
+  for (std::size_t from = 0; from + kSamples <= n; ++from)
+    if (way[from + kSamples - 1] - way[from] > way[best + kSamples - 1] - way[best]) best = from;
+  return {best, best + kSamples};
+}
+
 }  // namespace
 
 SplineFit smoothSpline(std::span<const double> time_s, std::span<const double> value,
@@ -140,7 +161,7 @@ SplineFit smoothSpline(std::span<const double> time_s, std::span<const double> v
   double low = 0.0, high = 0.0, last_s = 0.0;
   for (std::size_t i = 0; i < time_s.size(); ++i) {
     if (!s.hasAt(i)) continue;
-    if (sds.empty()) s.first = low = high = value[i];
+    if (sds.empty()) low = high = value[i];
     if (!sds.empty()) steps.push_back(time_s[i] - last_s);
     low = std::min(low, value[i]);
     high = std::max(high, value[i]);
@@ -167,7 +188,10 @@ SplineFit smoothSpline(std::span<const double> time_s, std::span<const double> v
   double from = std::log(options.least_hz), to = std::log(std::min(options.most_hz, 0.4 / step_s));
   if (to <= from) to = from + 0.1;
   constexpr double kGolden = 0.6180339887498949;
-  auto at = [&](double log_hz) { return filter(s, livelinessAt(std::exp(log_hz)), nullptr, nullptr); };
+  const auto [busy_from, busy_to] = busiest(s);
+  auto at = [&, first = busy_from, last = busy_to](double log_hz) {
+    return filter(s, livelinessAt(std::exp(log_hz)), first, last, nullptr, nullptr);
+  };
   double a = to - kGolden * (to - from), b = from + kGolden * (to - from);
   double la = at(a).log, lb = at(b).log;
   while (to - from > 0.1) {  // a tenth of the cut-off changes nothing that can be seen
@@ -188,7 +212,7 @@ SplineFit smoothSpline(std::span<const double> time_s, std::span<const double> v
 
   const std::size_t n = time_s.size();
   std::vector<Moving> before(n), after(n);
-  fit.noise = filter(s, liveliness, &before, &after).noise;
+  fit.noise = filter(s, liveliness, 0, n, &before, &after).noise;
   // Backward (Rauch, Tung and Striebel).
   std::vector<double> nearest(n, std::numeric_limits<double>::max());
   for (std::size_t i = 0; i < n; ++i)

@@ -94,7 +94,7 @@ struct Analysis {
 };
 
 // Name and version of this computation, kept beside stored results.
-inline constexpr std::string_view kAnalysisVersion = "side/2";
+inline constexpr std::string_view kAnalysisVersion = "side/3";
 
 // Error kFilmAgain when there is no rep or the bar was never seen.
 Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSeen>& axis,

@@ -57,6 +57,9 @@ FindingReason reasonOf(MeasureStatus status) {
       return FindingReason::kBarLost;
     case MeasureStatus::kOk:
     case MeasureStatus::kImprecise:
+    case MeasureStatus::kCut:
+    case MeasureStatus::kNoLoad:
+    case MeasureStatus::kNone:
       break;
   }
   return FindingReason::kTooImprecise;
@@ -76,7 +79,10 @@ std::vector<Finding> judge(const RuleBook& book, Lift lift, const std::vector<Me
     std::array<std::optional<Finding>, 3> by_certainty;
     std::array<double, 3> worst{};
     for (const Measure& m : measures) {
-      if (m.id != rule.measure) continue;
+      // What the film does not show of a rep, or what a rep does not have, is not judged.
+      const bool absent = m.status == MeasureStatus::kCut || m.status == MeasureStatus::kNoLoad ||
+                          m.status == MeasureStatus::kNone;
+      if (m.id != rule.measure || absent) continue;
       Certainty certainty;
       FindingReason reason;
       double weight = 0.0;
