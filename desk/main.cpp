@@ -7,6 +7,7 @@
 #include <QFileInfo>
 #include <QMessageBox>
 #include <QStandardPaths>
+#include <QTableView>
 
 #include "desk/house_window.h"
 #include "desk/theme.h"
@@ -59,6 +60,11 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
     window.sheet().placeFigure();
   waitUntil([&] { return window.sheet().film().shownFrame() == window.sheet().film().frame(); }, 10);
   if (!save(QStringLiteral("least_sure"))) return 1;
+  window.sheet().showNumbers();
+  window.sheet().numbers().table()->setCurrentIndex(window.sheet().numbers().table()->model()->index(5, 2));
+  waitUntil([&] { return window.sheet().film().shownFrame() == window.sheet().film().frame(); }, 10);
+  if (!save(QStringLiteral("numbers"))) return 1;
+  window.sheet().showNumbers();
   // A line along a post, of which it has not been said yet what it shows.
   window.sheet().film().startDrawing();
   window.sheet().film().leaveMode();

@@ -122,7 +122,11 @@ void RepRibbon::paintEvent(QPaintEvent*) {
     }
     p.setPen(t.ink);
     p.setFont(type(14, Weight::kSemiBold));
-    p.drawText(QPointF(cell.left() + 10, cell.bottom() - 28), tr("rep %1").arg(rep.number));
+    const QString note = repNote(rep);
+    const QString name =
+        note.isEmpty() ? tr("rep %1").arg(rep.number) : tr("rep %1, %2").arg(rep.number).arg(note);
+    p.drawText(QPointF(cell.left() + 10, cell.bottom() - 28),
+               QFontMetrics(p.font()).elidedText(name, Qt::ElideRight, static_cast<int>(cell.width()) - 12));
     p.setFont(type(13));
     p.setPen(t.muted);
     const Measure* speed = findMeasure(data_->analysis->measures, MeasureId::kMeanSpeed, rep.number);

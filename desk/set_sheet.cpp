@@ -17,6 +17,7 @@
 #include <QPushButton>
 #include <QScrollArea>
 #include <QShortcut>
+#include <QStackedWidget>
 #include <QUndoCommand>
 #include <QVBoxLayout>
 
@@ -107,7 +108,13 @@ void SetSheet::build() {
   grid->addWidget(head, 0, 1, 1, 3);
   grid->addWidget(marks_[1], 1, 0, Qt::AlignTop);
   grid->addWidget(buildFilmSide(), 1, 1);
-  grid->addWidget(buildDecisionSide(), 1, 2);
+  decisions_ = new QStackedWidget;
+  decisions_->addWidget(buildDecisionSide());
+  numbers_ = new NumbersView;
+  decisions_->addWidget(numbers_);
+  grid->addWidget(decisions_, 1, 2);
+  connect(numbers_, &NumbersView::closed, this, &SetSheet::showNumbers);
+  connect(numbers_, &NumbersView::frameWanted, film_, &FilmView::goTo);
   grid->setColumnStretch(1, 63);
   grid->setColumnStretch(2, 37);
   grid->setRowStretch(1, 1);
@@ -124,6 +131,7 @@ void SetSheet::build() {
   };
   key(Qt::Key_P, &SetSheet::placeFigure);
   key(Qt::Key_L, &SetSheet::pointAtPlate);
+  key(Qt::Key_T, &SetSheet::showNumbers);
   key(Qt::Key_M, &SetSheet::drawLine);
   key(Qt::Key_U, &SetSheet::placeBack);
   key(Qt::Key_BracketLeft, &SetSheet::beginHere);
@@ -193,6 +201,7 @@ QWidget* SetSheet::buildFilmSide() {
   connect(play_, &QPushButton::clicked, film_, [this] { film_->togglePlay(); });
   connect(film_, &FilmView::frameChanged, this, [this](std::size_t frame) {
     ribbon_->setFrame(frame);
+    numbers_->setFrame(frame);
     refreshMoment();
   });
   connect(film_, &FilmView::filmFailed, this, &SetSheet::trouble);
@@ -254,7 +263,20 @@ QWidget* SetSheet::buildDecisionSide() {
   judged_->setSpacing(0);
   judged_area_->setWidget(judged_body_);
   grid->addWidget(marks_[2], 0, 0, Qt::AlignTop);
-  grid->addWidget(judged_area_, 0, 1);
+  auto* judged_side = new QWidget;
+  auto* judged_column = new QVBoxLayout(judged_side);
+  judged_column->setContentsMargins(0, 0, 0, 0);
+  judged_column->setSpacing(4);
+  judged_column->addWidget(judged_area_, 1);
+  auto* all = button(tr("All measures · T"), tr("Every measure of every rep in a table"), true);
+  all->setProperty("what", QStringLiteral("numbers"));
+  connect(all, &QPushButton::clicked, this, &SetSheet::showNumbers);
+  auto* all_row = new QHBoxLayout;
+  all_row->setContentsMargins(18, 0, 0, 0);
+  all_row->addWidget(all);
+  all_row->addStretch(1);
+  judged_column->addLayout(all_row);
+  grid->addWidget(judged_side, 0, 1);
 
   auto* said = new QWidget;
   auto* said_column = new QVBoxLayout(said);
@@ -656,6 +678,8 @@ void SetSheet::refresh() {
   film_->setData(&data_, QString::fromStdString(house_.filmPath(data_.set.clip).string()));
   ribbon_->setData(&data_);
   ribbon_->setFrame(film_->frame());
+  numbers_->setData(&data_);
+  numbers_->setFrame(film_->frame());
   place_->setEnabled(data_.record.has_value() && !data_.tracks.across() && !jobs_.running(data_.set.id));
   point_->setEnabled(!jobs_.running(data_.set.id));
   const Held held = data_.set.edit.asked.held;
@@ -1322,6 +1346,15 @@ void SetSheet::pointAtPlate() {
   film_->startPointing();
 }
 
+void SetSheet::showNumbers() {
+  const bool show = decisions_->currentWidget() != numbers_;
+  decisions_->setCurrentIndex(show ? 1 : 0);
+  if (show)
+    numbers_->table()->setFocus();
+  else
+    film_->setFocus();
+}
+
 void SetSheet::drawLine() {
   if (film_->mode() == FilmView::Mode::kDrawLine) return film_->leaveMode();
   if (!data_.analysis)
@@ -1380,6 +1413,7 @@ void SetSheet::changeLoad() {
 }
 
 void SetSheet::focusStation(int number) {
+  if (number >= 3) decisions_->setCurrentIndex(0);
   switch (number) {
     case 1:
       lift_->setFocus(Qt::TabFocusReason);

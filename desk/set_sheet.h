@@ -15,6 +15,7 @@
 #include "core/cue/cue_book.h"
 #include "desk/analysis_jobs.h"
 #include "desk/film_view.h"
+#include "desk/numbers_view.h"
 #include "desk/rep_ribbon.h"
 #include "desk/sentence.h"
 #include "store/house_file.h"
@@ -23,6 +24,7 @@ class QLabel;
 class QLineEdit;
 class QPushButton;
 class QScrollArea;
+class QStackedWidget;
 class QVBoxLayout;
 
 namespace mottix {
@@ -38,6 +40,7 @@ class SetSheet : public QWidget {
   SetId current() const { return data_.set.id; }
   const SheetData& data() const { return data_; }
   FilmView& film() { return *film_; }
+  NumbersView& numbers() { return *numbers_; }
 
   // Takes what a job found for this set, whether it is on the sheet or not.
   void takeOutcome(SetId id, const TrackOutcome& outcome);
@@ -67,6 +70,8 @@ class SetSheet : public QWidget {
   void playSlower();
   void loopRep();
   void pointAtPlate();
+  // Every measure of every rep, in the place of findings, cue and load; and back.
+  void showNumbers();
   void drawLine();
   void sayCue();
   void otherCue();
@@ -107,6 +112,8 @@ class SetSheet : public QWidget {
   void refreshPlaying();
   QLabel* moment_ = nullptr;
   RepRibbon* ribbon_ = nullptr;
+  QStackedWidget* decisions_ = nullptr;
+  NumbersView* numbers_ = nullptr;
   QScrollArea* judged_area_ = nullptr;
   QVBoxLayout* judged_ = nullptr;
   QWidget* judged_body_ = nullptr;

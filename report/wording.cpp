@@ -14,15 +14,10 @@ QString tr(const char* text, int n = -1) {
   return QCoreApplication::translate("wording", text, nullptr, n);
 }
 
-QString unitWords(std::string_view unit) {
-  if (unit == "deg") return QStringLiteral("°");
-  return unit.empty() ? QString()
-                      : QStringLiteral(" ") + QString::fromUtf8(unit.data(), static_cast<int>(unit.size()));
-}
-
 int digitsFor(double sd, std::string_view unit) {
   if (unit == "deg") return sd < 0.5 ? 1 : 0;
   if (unit == "s" || unit == "m/s" || unit.empty()) return 2;
+  if (unit == "N" || unit == "J" || unit == "W" || unit == "%") return 0;
   return 1;
 }
 
@@ -60,6 +55,12 @@ const RuleWords* wordsOf(const std::string& rule) {
 
 }  // namespace
 
+QString unitWords(std::string_view unit) {
+  if (unit == "deg") return QStringLiteral("°");
+  return unit.empty() ? QString()
+                      : QStringLiteral(" ") + QString::fromUtf8(unit.data(), static_cast<int>(unit.size()));
+}
+
 QString signedNumber(double value, int digits) {
   QString text = QString::number(value, 'f', digits);
   if (text.startsWith(QLatin1Char('-'))) {
@@ -67,6 +68,10 @@ QString signedNumber(double value, int digits) {
     if (text.toDouble() != 0.0) text.prepend(QChar(0x2212));
   }
   return text;
+}
+
+QString numberFor(const Estimate& value, std::string_view unit) {
+  return signedNumber(value.value, digitsFor(value.sd, unit));
 }
 
 QString withError(const Estimate& value, std::string_view unit) {

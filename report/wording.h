@@ -8,6 +8,9 @@
 
 namespace mottix {
 
+QString unitWords(std::string_view unit);  // " cm", "°"
+// The number alone, with as many digits as its error allows.
+QString numberFor(const Estimate& value, std::string_view unit);
 QString signedNumber(double value, int digits);  // with a true minus sign, as wide as the plus
 // "1.8 ± 0.9 cm"; the digits follow the error.
 QString withError(const Estimate& value, std::string_view unit);

@@ -325,6 +325,16 @@ TEST_F(CommandLine, FitRefusesWhatCannotBeABody) {
   EXPECT_NE(analysed.out.find("stay at 80 kg"), std::string::npos) << analysed.out;
 }
 
+TEST_F(CommandLine, TheMeasuresAreListedAndTheirPageIsCurrent) {
+  std::ifstream in(fs::path(MOTTIX_SOURCE_DIR) / "docs" / "measures.md");
+  const std::string page((std::istreambuf_iterator<char>(in)), {});
+  EXPECT_EQ(run("measures --page").out, page) << "write docs/measures.md anew: mottix-cli measures --page";
+  const auto list = nlohmann::json::parse(run("measures --json -").out);
+  EXPECT_GT(list["measures"].size(), 70u);
+  for (const auto& m : list["measures"]) EXPECT_FALSE(m["lifts"].empty()) << m["id"];
+  EXPECT_NE(run("measures").out.find("depth_margin [cm; squat; side; turn]"), std::string::npos);
+}
+
 TEST_F(CommandLine, ALifterOfAGivenBodyIsFilmed) {
   const fs::path athlete = folder / "long.json", clip = folder / "long.mp4";
   std::ofstream(athlete) << R"({"height_cm": 180, "lengths_cm": {"thigh": 48, "trunk": 50}})";

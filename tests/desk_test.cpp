@@ -11,6 +11,7 @@
 #include <QLineEdit>
 #include <QMimeData>
 #include <QPushButton>
+#include <QTableView>
 #include <QTest>
 #include <QUrl>
 #include <nlohmann/json.hpp>
@@ -1006,6 +1007,53 @@ TEST_F(Desk, TheLeastSureJointsAreOfferedOneAfterAnotherByKeyboard) {
   int asked = 1;
   for (; view.asking() && asked < 20; ++asked) QTest::keyClick(&view, Qt::Key_Return);
   EXPECT_TRUE(window->notice().contains(QStringLiteral("Nothing is left"))) << asked;
+}
+
+TEST_F(Desk, AllMeasuresStandInATableThatLeadsToTheFilm) {
+  reopen(MOTTIX_MODELS);
+  openByKey(droppedAndFollowed());
+  SetSheet& sheet = window->sheet();
+  FilmView& view = sheet.film();
+  QTest::keyClick(&view, Qt::Key_T);
+  NumbersView& numbers = sheet.numbers();
+  ASSERT_TRUE(waitFor([&] { return numbers.isVisible(); }));
+  QTableView* table = numbers.table();
+  const QAbstractItemModel* model = table->model();
+  EXPECT_EQ(model->columnCount(), 3) << "two reps, and what is usual";
+  EXPECT_GT(model->rowCount(), 25);
+  auto rowOf = [&](const QString& title) {
+    for (int r = 0; r < model->rowCount(); ++r)
+      if (model->headerData(r, Qt::Vertical).toString().startsWith(title)) return r;
+    return -1;
+  };
+  const int depth = rowOf(QStringLiteral("crease above kneecap"));
+  ASSERT_GE(depth, 0);
+  // A click on the second rep's depth goes to its turn, and says what it is and how sure.
+  table->scrollTo(model->index(depth, 2));
+  QTest::mouseClick(table->viewport(), Qt::LeftButton, {},
+                    table->visualRect(model->index(depth, 2)).center());
+  EXPECT_EQ(view.frame(), sheet.data().analysis->reps[1].turn_frame);
+  const auto* about = numbers.findChild<QLabel*>(QStringLiteral("about measure"));
+  EXPECT_TRUE(about->text().contains(QStringLiteral("±"))) << about->text().toStdString();
+  EXPECT_TRUE(about->text().contains(QStringLiteral("kneecap")));
+  // By keyboard to the first rep.
+  QTest::keyClick(table, Qt::Key_Left);
+  EXPECT_EQ(view.frame(), sheet.data().analysis->reps[0].turn_frame);
+  // The film leads back: the rep of the moment is marked.
+  EXPECT_TRUE(model->index(depth, 1).data(Qt::BackgroundRole).isValid());
+  EXPECT_FALSE(model->index(depth, 2).data(Qt::BackgroundRole).isValid());
+  // Typing finds; letters typed are no keys of the sheet.
+  auto* filter = numbers.findChild<QLineEdit*>();
+  QTest::mouseClick(filter, Qt::LeftButton);
+  QTest::keyClicks(filter, QStringLiteral("shin"));
+  EXPECT_EQ(filter->text(), QStringLiteral("shin"));
+  EXPECT_EQ(model->rowCount(), 3);
+  QTest::keyClicks(filter, QStringLiteral("zzz"));
+  EXPECT_EQ(model->rowCount(), 0);
+  EXPECT_TRUE(about->text().contains(QStringLiteral("No measure")));
+  QTest::keyClick(filter, Qt::Key_Escape);
+  EXPECT_TRUE(window->onSheet());
+  EXPECT_FALSE(numbers.isVisible()) << "the first Esc ends the table only";
 }
 
 TEST_F(Desk, AJointIsKeptAndPutWhereItWasByOneKeyEach) {

@@ -150,7 +150,7 @@ inline KnownSet knownSet(std::uint32_t seed) {
       }
     } else {
       if (set.cut_start && r == 0) {
-        s = BarScript(turn_m + between(0.0, 0.3) * way);
+        s = BarScript(turn_m + between(0.12, 0.35) * way);
         s.go(turn_m, 0.5);
       } else {
         s.land(turn_m, down_s);

@@ -10,7 +10,7 @@ namespace {
 
 const std::array<std::span<const MeasureKind>, 5>& tables() {
   static const std::array<std::span<const MeasureKind>, 5> all = {
-      barMeasures(), squatMeasures(), benchMeasures(), deadliftMeasures(), acrossMeasures()};
+      squatMeasures(), benchMeasures(), deadliftMeasures(), acrossMeasures(), barMeasures()};
   return all;
 }
 

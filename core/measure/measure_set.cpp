@@ -400,7 +400,7 @@ std::vector<ReadMeasure> readMeasures(const RepScene& scene) {
   std::vector<ReadMeasure> out;
   const bool across = scene.view != View::kSide;
   for (const auto& table :
-       {barMeasures(), squatMeasures(), benchMeasures(), deadliftMeasures(), acrossMeasures()})
+       {squatMeasures(), benchMeasures(), deadliftMeasures(), acrossMeasures(), barMeasures()})
     for (const MeasureKind& kind : table) {
       const MeasureDefinition& d = kind.definition;
       if (!d.lifts.has(scene.lift) || (!across && d.view == MeasureView::kAcross)) continue;
@@ -449,7 +449,8 @@ std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vecto
           value = all.value;
           const double gain = gainOfChoice(r, all.wander_sd);
           value.value -= gain;
-          value.sd = std::hypot(value.sd, 1.05 * gain);  // an average: single gains scatter from none to twice it
+          value.sd =
+              std::hypot(value.sd, 1.05 * gain);  // an average: single gains scatter from none to twice it
         } else {
           value = *r.value;
         }

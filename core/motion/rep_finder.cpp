@@ -143,6 +143,19 @@ bool restsAtEnd(const Way& w, double still_ms) {
   return w.t.back() - w.t.front() > kStaysDown_s;
 }
 
+// Whether the film shows the turn at `low`: that the bar comes to it and leaves it again, or rests there.
+// Where it does not, there is no rep to speak of.
+bool showsTurn(const Way& w, std::size_t low, double still_ms) {
+  constexpr double kShown_m = 0.02, kRests_s = 0.2;
+  std::size_t from = low, to = low;
+  while (from > 0 && std::abs(w.v[from - 1]) < still_ms) --from;
+  while (to + 1 < w.size() && std::abs(w.v[to + 1]) < still_ms) ++to;
+  if (w.t[to] - w.t[from] >= kRests_s) return true;
+  const auto at = w.h.begin() + static_cast<long>(low);
+  return *std::max_element(w.h.begin(), at + 1) - *at >= kShown_m &&
+         *std::max_element(at, w.h.end()) - *at >= kShown_m;
+}
+
 // One rep between two rests, from the pictures (of the way) of the highs about it and of its lowest points.
 class RepReader {
  public:
@@ -263,6 +276,10 @@ Expected<std::vector<Rep>> findReps(const BarHeight& bar, Lift lift, const RepFi
     const bool first = k <= 1, final = last + 2 >= swings.size();
     const bool from_rest = k > 0 && (!first || near(k - 1)),
                to_rest = last + 1 < swings.size() && (!final || near(last + 1));
+    if (!showsTurn(w, swings[k].at, options.still_speed_ms)) {
+      k = last;
+      continue;
+    }
     Rep rep = reader.read(k > 0 ? swings[k - 1].at : 0, swings[k].at, swings[last].at,
                           last + 1 < swings.size() ? swings[last + 1].at : w.size() - 1);
     rep.cut_start = !from_rest;

@@ -37,8 +37,7 @@ struct Rep {
   Estimate leave_s;  // begins to move back; the same where there is no pause
   Estimate end_s;    // it rests again
   std::size_t start_frame = 0, turn_frame = 0, leave_frame = 0, end_frame = 0;
-  bool cut_start =
-      false;              // the film begins when it is under way: start (or turn) is the film's first picture
+  bool cut_start = false;  // the film begins when it is under way; its turn shows in any case
   bool cut_end = false;   // and ends so
   bool failed = false;    // the bar sank back on its way up, or stayed down
   bool is_short = false;  // it went much less far than the set's others

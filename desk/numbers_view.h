@@ -1,0 +1,41 @@
+// Every measure of every rep of a set: a row a measure, a column a rep, then what is usual over the set and
+// how far single reps scatter. Reps that stand out are marked. A cell leads to the picture it was read from.
+#pragma once
+
+#include <QWidget>
+
+#include "desk/sheet_data.h"
+
+class QLabel;
+class QLineEdit;
+class QTableView;
+
+namespace mottix {
+
+class NumbersModel;
+
+class NumbersView : public QWidget {
+  Q_OBJECT
+ public:
+  explicit NumbersView(QWidget* parent = nullptr);
+  void setData(const SheetData* sheet);
+  void setFrame(std::size_t frame);  // the rep of the moment is marked
+  QTableView* table() { return table_; }
+
+ signals:
+  void frameWanted(std::size_t frame);
+  void closed();
+
+ protected:
+  void keyPressEvent(QKeyEvent* event) override;
+
+ private:
+  const SheetData* data_ = nullptr;
+  NumbersModel* model_ = nullptr;
+  QTableView* table_ = nullptr;
+  QLineEdit* filter_ = nullptr;
+  QLabel* about_ = nullptr;
+  void tell(const QModelIndex& index);
+};
+
+}  // namespace mottix
