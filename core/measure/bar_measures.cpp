@@ -237,9 +237,8 @@ const std::array kTable = {
         {kRestBefore, "rest_before", "rest before the rep", "s", kAllLifts, kAny, "between reps",
          "From the end of the rep before to the start of this one.", 10.0, ErrorModel::kTimes, "practice"},
         [](const RepScene& s) {
-          if (s.rep.number < 2) return unread(MeasureStatus::kNone, s.rep.start_frame);
-          const Rep& before = s.reps[static_cast<std::size_t>(s.rep.number) - 2];
-          return timed(before.end_s, s.rep.start_s, s.rep.start_frame);
+          if (s.before() == nullptr) return unread(MeasureStatus::kNone, s.rep.start_frame);
+          return timed(s.before()->end_s, s.rep.start_s, s.rep.start_frame);
         }},
     MeasureKind{{kMeanSpeed, "mean_speed", "mean speed up", "m/s", kAllLifts, kAny, "way up",
                  "Height gained by the bar on the way up, divided by its time.", 0.5, ErrorModel::kSpeeds,

@@ -61,8 +61,7 @@ std::size_t kneePassedDown(const RepScene& s) {
 
 // Pictures just before lift-off, back to the rep before.
 std::size_t before(const RepScene& s, double seconds) {
-  const double floor_s =
-      s.rep.number > 1 ? s.reps[static_cast<std::size_t>(s.rep.number) - 2].end_s.value : s.time_s.front();
+  const double floor_s = s.before() != nullptr ? s.before()->end_s.value : s.time_s.front();
   return s.frameAt(std::max(floor_s, s.rep.start_s.value - seconds));
 }
 

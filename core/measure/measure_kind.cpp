@@ -20,6 +20,12 @@ std::size_t frameOfShare(const RepScene& s, std::size_t from, std::size_t to, do
 
 }  // namespace
 
+const Rep* RepScene::before() const {
+  for (const Rep& other : reps)
+    if (other.number == rep.number - 1) return &other;
+  return nullptr;
+}
+
 std::size_t RepScene::upAt(double share) const {
   return frameOfShare(*this, upFrom(), upTo(), share);
 }

@@ -35,6 +35,7 @@ struct RepScene {
   double tilt_sd_deg = 0.0;
 
   // The way up and the way down, from rest to rest: a deadlift goes up first.
+  const Rep* before() const;  // the rep before this one, if there is one
   bool upFirst() const { return lift == Lift::kDeadlift; }
   std::size_t upFrom() const { return upFirst() ? rep.start_frame : rep.leave_frame; }
   std::size_t upTo() const { return upFirst() ? rep.turn_frame : rep.end_frame; }

@@ -62,12 +62,9 @@ Estimate depthPrior(Joint joint, Lift lift) {
 
 class Scene {
  public:
-  explicit Scene(const MeasureInput& input) : input_(input) {
+  explicit Scene(const MeasureInput& input) : input_(input), smooth_(input.smooth) {
     const ClipTracks& t = *input.tracks;
-    for (std::size_t j = 0; j < kJointCount; ++j)
-      if (t.has(static_cast<Joint>(j))) smoothJoint(t.joints[j], t.time_s, smooth_[j]);
-    bar_px_ = smoothBar(t.bar, t.time_s);
-    for (std::size_t e = 0; e < 2 && t.across(); ++e) ends_px_[e] = smoothBar(t.ends[e], t.time_s);
+    if (!smooth_) smooth_ = std::make_shared<const SmoothTracks>(smoothTracks(t));
     for (Joint j : {Joint::kHeel, Joint::kToe})
       if (known(j)) standing_px_[indexOf(j)] = medianOf(j);
     std::vector<double> sd;
@@ -80,13 +77,17 @@ class Scene {
   }
 
   const MeasureInput& input() const { return input_; }
-  const JointTrack& track(Joint joint) const { return smooth_[indexOf(joint)]; }
-  bool known(Joint joint) const { return !track(joint).empty(); }
+  // As it was followed: whether it is known, and how surely.
+  const JointTrack& track(Joint joint) const { return input_.tracks->joints[indexOf(joint)]; }
+  bool known(Joint joint) const { return input_.tracks->has(joint); }
+  const Vec2& place_px(Joint joint, std::size_t frame) const {
+    return smooth_->joints[indexOf(joint)][frame];
+  }
   bool knownAt(Joint joint, std::size_t frame) const { return known(joint) && track(joint)[frame].known; }
   Vec2 standing_px(Joint joint) const { return standing_px_[indexOf(joint)]; }
   double bar_sd_px() const { return bar_sd_px_; }
-  const Vec2& bar_px(std::size_t frame) const { return bar_px_[frame]; }
-  const Vec2& end_px(std::size_t end, std::size_t frame) const { return ends_px_[end][frame]; }
+  const Vec2& bar_px(std::size_t frame) const { return smooth_->bar[frame]; }
+  const Vec2& end_px(std::size_t end, std::size_t frame) const { return smooth_->ends[end][frame]; }
   SideCamera camera(const Disturbance& d) const {
     return d.camera_error < 0 ? input_.camera
                               : withError(input_.camera, input_.camera_errors, d.camera_error, d.sigma);
@@ -100,43 +101,9 @@ class Scene {
 
  private:
   const MeasureInput& input_;
-  JointTracks smooth_;
+  std::shared_ptr<const SmoothTracks> smooth_;
   std::array<Vec2, kJointCount> standing_px_{};
   double bar_sd_px_ = 0.0;
-  std::vector<Vec2> bar_px_;
-  std::array<std::vector<Vec2>, 2> ends_px_;
-
-  static std::vector<Vec2> smoothBar(const std::vector<BarSample>& raw, const std::vector<double>& time_s) {
-    const double nan = std::numeric_limits<double>::quiet_NaN();
-    std::vector<double> x(raw.size()), y(raw.size()), sd(raw.size());
-    for (std::size_t i = 0; i < raw.size(); ++i) {
-      x[i] = raw[i].p_px.x();
-      y[i] = raw[i].p_px.y();
-      sd[i] = raw[i].state == TrackState::kLost ? nan : std::max(0.1, raw[i].sd_px);
-    }
-    const SplineFit sx = smoothSpline(time_s, x, sd), sy = smoothSpline(time_s, y, sd);
-    std::vector<Vec2> out;
-    for (std::size_t i = 0; i < raw.size(); ++i)
-      out.push_back(sx.at[i].known && sy.at[i].known ? Vec2(sx.at[i].value.value, sy.at[i].value.value)
-                                                     : raw[i].p_px);
-    return out;
-  }
-
-  static void smoothJoint(const JointTrack& raw, const std::vector<double>& time_s, JointTrack& out) {
-    const double nan = std::numeric_limits<double>::quiet_NaN();
-    std::vector<double> x(raw.size()), y(raw.size()), sd(raw.size());
-    for (std::size_t i = 0; i < raw.size(); ++i) {
-      x[i] = raw[i].p_px.x();
-      y[i] = raw[i].p_px.y();
-      sd[i] = raw[i].known ? std::max(0.3, raw[i].sd_px) : nan;
-    }
-    const SplineFit sx = smoothSpline(time_s, x, sd), sy = smoothSpline(time_s, y, sd);
-    out = raw;
-    for (std::size_t i = 0; i < raw.size(); ++i)
-      if (raw[i].known && sx.at[i].known && sy.at[i].known)
-        out[i].p_px = Vec2(sx.at[i].value.value, sy.at[i].value.value);
-  }
-
   // Feet stand still: where a part of them is over most of the film.
   Vec2 medianOf(Joint joint) const {
     std::vector<double> x, y;
@@ -161,7 +128,7 @@ class Seen : public Places {
 
   bool known(Joint joint, std::size_t frame) const override { return scene_.knownAt(joint, frame); }
   Vec2 joint(Joint joint, std::size_t frame) const override {
-    return mapped(joint, scene_.track(joint)[frame].p_px, frame);
+    return mapped(joint, scene_.place_px(joint, frame), frame);
   }
   bool barKnown(std::size_t frame) const override {
     return scene_.input().tracks->bar[frame].state != TrackState::kLost;
@@ -191,7 +158,7 @@ class Seen : public Places {
         scene_.knownAt(Joint::kAnkle, frame) && scene_.knownAt(Joint::kHip, frame)) {
       // The knee's own depth follows from how far it is in front of the leg's line; two rounds settle it.
       auto at = [&](Joint end) {
-        return camera_.toBody(scene_.track(end)[frame].p_px, lateralPrior(end).value);
+        return camera_.toBody(scene_.place_px(end, frame), lateralPrior(end).value);
       };
       const Vec2 ankle = at(Joint::kAnkle), hip = at(Joint::kHip);
       for (int round = 0; round < 2; ++round)
@@ -396,7 +363,44 @@ BarHeight computeBarHeight(const MeasureInput& input) {
   return out;
 }
 
-std::vector<ReadMeasure> readMeasures(const RepScene& scene) {
+SmoothTracks smoothTracks(const ClipTracks& tracks) {
+  // `sample(i)` gives a place and its error, or nothing where there is none.
+  auto smoothed = [&](std::size_t n, auto&& sample) {
+    std::vector<double> x(n), y(n), sd(n);
+    for (std::size_t i = 0; i < n; ++i) {
+      const auto [place, error] = sample(i);
+      x[i] = place.x();
+      y[i] = place.y();
+      sd[i] = error;
+    }
+    const SplineFit sx = smoothSpline(tracks.time_s, x, sd), sy = smoothSpline(tracks.time_s, y, sd);
+    std::vector<Vec2> out;
+    for (std::size_t i = 0; i < n; ++i)
+      out.push_back(std::isfinite(sd[i]) && sx.at[i].known && sy.at[i].known
+                        ? Vec2(sx.at[i].value.value, sy.at[i].value.value)
+                        : Vec2(x[i], y[i]));
+    return out;
+  };
+  constexpr double kLeastJoint_px = 0.3, kLeastBar_px = 0.1;
+  const double nan = std::numeric_limits<double>::quiet_NaN();
+  auto bar = [&](const std::vector<BarSample>& raw) {
+    return smoothed(raw.size(), [&](std::size_t i) {
+      return std::pair(raw[i].p_px,
+                       raw[i].state == TrackState::kLost ? nan : std::max(kLeastBar_px, raw[i].sd_px));
+    });
+  };
+  SmoothTracks out;
+  for (std::size_t j = 0; j < kJointCount; ++j)
+    if (const JointTrack& raw = tracks.joints[j]; tracks.has(static_cast<Joint>(j)))
+      out.joints[j] = smoothed(raw.size(), [&](std::size_t i) {
+        return std::pair(raw[i].p_px, raw[i].known ? std::max(kLeastJoint_px, raw[i].sd_px) : nan);
+      });
+  out.bar = bar(tracks.bar);
+  for (std::size_t e = 0; e < 2 && tracks.across(); ++e) out.ends[e] = bar(tracks.ends[e]);
+  return out;
+}
+
+std::vector<ReadMeasure> readMeasures(const RepScene& scene, std::optional<MeasureId> only) {
   std::vector<ReadMeasure> out;
   const bool across = scene.view != View::kSide;
   for (const auto& table :
@@ -404,13 +408,15 @@ std::vector<ReadMeasure> readMeasures(const RepScene& scene) {
     for (const MeasureKind& kind : table) {
       const MeasureDefinition& d = kind.definition;
       if (!d.lifts.has(scene.lift) || (!across && d.view == MeasureView::kAcross)) continue;
+      if (only && d.id != *only) continue;
       const bool shows = !across || d.view != MeasureView::kSide;
       out.push_back({&d, shows ? kind.read(scene) : unread(MeasureStatus::kWrongView, scene.rep.turn_frame)});
     }
   return out;
 }
 
-std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vector<Rep>& reps) {
+std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vector<Rep>& reps,
+                                     std::optional<MeasureId> only) {
   std::vector<Measure> out;
   const ClipTracks& tracks = *input.tracks;
   const Scene scene(input);
@@ -435,7 +441,7 @@ std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vecto
                      wanderDeg(scene),
                      tilt ? tilt->deg : level,
                      tilt ? std::hypot(tilt->noise_deg, tilt->level_sd_deg) : 0.0};
-    for (auto& [definition, r] : readMeasures(s)) {
+    for (auto& [definition, r] : readMeasures(s, only)) {
       const bool by_places = r.formula != nullptr;
       if (r.status == MeasureStatus::kOk && by_places && too_oblique && !definition->of_heights)
         r.status = MeasureStatus::kTooOblique;
@@ -465,8 +471,7 @@ std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vecto
 
 std::optional<StandingOffset> estimateStandingOffset(const MeasureInput& input,
                                                      const std::vector<Rep>& reps) {
-  const Scene scene(input);
-  if (!scene.known(Joint::kHeel) || !scene.known(Joint::kToe)) return std::nullopt;
+  if (!input.tracks->has(Joint::kHeel) || !input.tracks->has(Joint::kToe)) return std::nullopt;
   std::vector<std::size_t> frames;
   for (const Rep& rep : reps)
     if (!rep.cut_start && input.tracks->bar[rep.start_frame].state == TrackState::kSeen)
@@ -474,6 +479,7 @@ std::optional<StandingOffset> estimateStandingOffset(const MeasureInput& input,
   if (frames.empty()) return std::nullopt;
   StandingOffset offset;
   MeasureInput exact = input;
+  if (!exact.smooth) exact.smooth = std::make_shared<const SmoothTracks>(smoothTracks(*input.tracks));
   exact.camera_errors = {};
   exact.camera_errors.roll_deg = exact.camera_errors.plate_radius_rel = exact.camera_errors.plate_lateral_m =
       0.0;
@@ -487,7 +493,7 @@ std::optional<StandingOffset> estimateStandingOffset(const MeasureInput& input,
   };
   offset.bar_forward_m = propagate(feet, mean).value;
   auto offsetWith = [&](const CameraStep& step) {
-    MeasureInput stepped = input;
+    MeasureInput stepped = exact;
     stepped.camera = moved(input.camera, step);
     const Scene there(stepped);
     return mean.formula(Seen(there, {}));

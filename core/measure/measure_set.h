@@ -10,6 +10,8 @@
 // slope.
 #pragma once
 
+#include <array>
+#include <memory>
 #include <optional>
 #include <vector>
 
@@ -22,6 +24,14 @@
 
 namespace mottix {
 
+// Places in pixels with the noise taken out, each coordinate by a smoothing spline.
+struct SmoothTracks {
+  std::array<std::vector<Vec2>, kJointCount> joints;  // empty, or one a frame
+  std::vector<Vec2> bar;
+  std::array<std::vector<Vec2>, 2> ends;
+};
+SmoothTracks smoothTracks(const ClipTracks& tracks);
+
 struct MeasureInput {
   const ClipTracks* tracks = nullptr;
   Lift lift = Lift::kSquat;
@@ -29,19 +39,22 @@ struct MeasureInput {
   SideCameraErrors camera_errors;
   View view = View::kSide;
   std::optional<double> load_kg = std::nullopt;
+  std::shared_ptr<const SmoothTracks> smooth = nullptr;  // of `tracks`; made anew when there is none
 };
 
 // Bar height in metres (at the near plate) for the rep finder; lost frames have no finite sd.
 BarHeight computeBarHeight(const MeasureInput& input);
 
-std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vector<Rep>& reps);
+// All of them, or one.
+std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vector<Rep>& reps,
+                                     std::optional<MeasureId> only = std::nullopt);
 
 // What the tables say of one rep: every measure of its lift, as far as it shows from the view.
 struct ReadMeasure {
   const MeasureDefinition* definition;
   Reading reading;
 };
-std::vector<ReadMeasure> readMeasures(const RepScene& scene);
+std::vector<ReadMeasure> readMeasures(const RepScene& scene, std::optional<MeasureId> only = std::nullopt);
 
 // Bar in front of mid-foot (metres) in quiet standing, as each rep starts, with the error of the placed feet;
 // nothing without feet. `slope`: how it changes with the camera's uncertain values.

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 #include <limits>
+#include <map>
 #include <numbers>
 
 #include <Eigen/Dense>
@@ -82,21 +83,27 @@ Step stepOf(double dt) {
 
 struct Signal {
   std::span<const double> time_s, value, sd;
-  double scale_sd = 1.0;         // a usual sd, and
-  std::vector<Step> steps = {};  // the one to each sample
-  double scale_value = 1.0;      // how far the values reach: before the first sample nothing else is known
+  double scale_sd = 1.0;               // a usual sd, and
+  std::vector<Step> steps = {};        // as many as there are different ones
+  std::vector<std::size_t> step = {};  // the one to each sample
+  double scale_value = 1.0;  // how far the values reach: before the first sample nothing else is known
   bool hasAt(std::size_t i) const { return std::isfinite(value[i]) && std::isfinite(sd[i]); }
   double variance(std::size_t i) const { return std::max(sd[i] * sd[i], 1e-4 * scale_sd * scale_sd); }
 };
+
+Moving ahead(const Moving& m, const Step& step, double liveliness) {
+  const Spread p = step.go * m.p * step.go.transpose() + liveliness * step.liveliness;
+  return {step.go * m.x, 0.5 * (p + p.transpose())};
+}
 
 struct Likelihood {
   double log = 0.0;    // with the noise's factor at its best
   double noise = 1.0;  // that factor
 };
 
-// Forward through the samples; `kept`, if given, gets what is known at each of them, before and after it.
+// Forward through the samples; `after`, if given, gets what is known after each of them.
 Likelihood filter(const Signal& s, double liveliness, std::size_t from, std::size_t to,
-                  std::vector<Moving>* before, std::vector<Moving>* after) {
+                  std::vector<Moving>* after) {
   Moving m;
   // So wide that the samples alone decide, and still far from what double precision cannot bear.
   for (std::size_t i = to; i-- > from;)
@@ -106,13 +113,7 @@ Likelihood filter(const Signal& s, double liveliness, std::size_t from, std::siz
   double squares = 0.0, logs = 0.0;
   int used = 0;
   for (std::size_t i = from; i < to; ++i) {
-    if (i > from) {
-      const Step& step = s.steps[i];
-      m.x = step.go * m.x;
-      const Spread p = step.go * m.p * step.go.transpose() + liveliness * step.liveliness;
-      m.p = 0.5 * (p + p.transpose());
-    }
-    if (before != nullptr) (*before)[i] = m;
+    if (i > from) m = ahead(m, s.steps[s.step[i]], liveliness);
     if (s.hasAt(i)) {
       const double r = s.variance(i), total = m.p(0, 0) + r, off = s.value[i] - m.x[0];
       const State gain = m.p.col(0) / total;
@@ -176,9 +177,15 @@ SplineFit smoothSpline(std::span<const double> time_s, std::span<const double> v
   const double step_s = std::max(1e-4, median(steps));
   s.scale_sd = std::max(1e-12, median(sds));
   s.scale_value = std::max(high - low, s.scale_sd);
-  s.steps.resize(time_s.size());
-  for (std::size_t i = 1; i < time_s.size(); ++i)
-    s.steps[i] = stepOf(std::max(1e-4, time_s[i] - time_s[i - 1]));
+  constexpr double kGrain_s = 1e-5;  // steps that differ by less are one
+  std::map<long, std::size_t> kinds;
+  s.step.resize(time_s.size());
+  for (std::size_t i = 1; i < time_s.size(); ++i) {
+    const long grains = std::max(10L, std::lround((time_s[i] - time_s[i - 1]) / kGrain_s));
+    const auto [at, is_new] = kinds.try_emplace(grains, s.steps.size());
+    if (is_new) s.steps.push_back(stepOf(kGrain_s * static_cast<double>(grains)));
+    s.step[i] = at->second;
+  }
 
   // Noise of variance r in samples `step_s` apart has the spectral density r·step; a movement's falls with
   // the eighth power of the frequency. They are equal at the cut-off.
@@ -190,7 +197,7 @@ SplineFit smoothSpline(std::span<const double> time_s, std::span<const double> v
   constexpr double kGolden = 0.6180339887498949;
   const auto [busy_from, busy_to] = busiest(s);
   auto at = [&, first = busy_from, last = busy_to](double log_hz) {
-    return filter(s, livelinessAt(std::exp(log_hz)), first, last, nullptr, nullptr);
+    return filter(s, livelinessAt(std::exp(log_hz)), first, last, nullptr);
   };
   double a = to - kGolden * (to - from), b = from + kGolden * (to - from);
   double la = at(a).log, lb = at(b).log;
@@ -211,8 +218,8 @@ SplineFit smoothSpline(std::span<const double> time_s, std::span<const double> v
   const double liveliness = livelinessAt(fit.cutoff_hz);
 
   const std::size_t n = time_s.size();
-  std::vector<Moving> before(n), after(n);
-  fit.noise = filter(s, liveliness, 0, n, &before, &after).noise;
+  std::vector<Moving> after(n);
+  fit.noise = filter(s, liveliness, 0, n, &after).noise;
   // Backward (Rauch, Tung and Striebel).
   std::vector<double> nearest(n, std::numeric_limits<double>::max());
   for (std::size_t i = 0; i < n; ++i)
@@ -221,9 +228,11 @@ SplineFit smoothSpline(std::span<const double> time_s, std::span<const double> v
   double next_s = std::numeric_limits<double>::max();
   for (std::size_t i = n; i-- > 0;) {
     if (i + 1 < n) {
-      const Spread back = after[i].p * s.steps[i + 1].go.transpose() * before[i + 1].p.inverse();
-      later.x = after[i].x + back * (later.x - before[i + 1].x);
-      later.p = after[i].p + back * (later.p - before[i + 1].p) * back.transpose();
+      const Step& step = s.steps[s.step[i + 1]];
+      const Moving before = ahead(after[i], step, liveliness);
+      const Spread back = after[i].p * step.go.transpose() * before.p.inverse();
+      later.x = after[i].x + back * (later.x - before.x);
+      later.p = after[i].p + back * (later.p - before.p) * back.transpose();
       next_s += time_s[i + 1] - time_s[i];
     }
     if (s.hasAt(i)) next_s = 0.0;

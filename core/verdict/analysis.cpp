@@ -286,7 +286,8 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   if (camera->bar_contradicts) a.warnings.push_back(Warning::kBarLength);
   if (std::any_of(a.lines.begin(), a.lines.end(), [](const LineReading& l) { return !l.used; }))
     a.warnings.push_back(Warning::kLineContradicts);
-  const MeasureInput input{&tracks, settings.lift, a.camera, a.camera_errors};
+  MeasureInput input{&tracks, settings.lift, a.camera, a.camera_errors};
+  input.smooth = std::make_shared<const SmoothTracks>(smoothTracks(tracks));
   const BarHeight height = computeBarHeight(input);
   auto reps = findReps(height, settings.lift, settings.rep_options);
   if (!reps) return tl::make_unexpected(reps.error());
@@ -326,7 +327,8 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   a.reps = std::move(*reps);
   if (settings.lift == Lift::kSquat && !tracks.across()) levelByStanding(a, input);
   if (settings.body) measureByBody(a, tracks, *settings.body, settings.joints_know_body);
-  const MeasureInput levelled{&tracks, settings.lift, a.camera, a.camera_errors, a.view, settings.bar.load_kg};
+  const MeasureInput levelled{&tracks, settings.lift,        a.camera,    a.camera_errors,
+                              a.view,  settings.bar.load_kg, input.smooth};
   a.plate_scale = estimateScale(a.camera, a.camera_errors, a.camera.plate_lateral_m);
   a.body_scale = estimateScale(a.camera, a.camera_errors, 0.0);
   a.distance_m = estimateFrom(a.camera, a.camera_errors, [](const SideCamera& c) { return c.distance_m(); });

@@ -6,10 +6,8 @@ namespace mottix {
 namespace {
 
 std::optional<Estimate> depthOf(const MeasureInput& input, const Rep& rep) {
-  for (const Measure& m : computeMeasures(input, {rep}))
-    if (m.id == MeasureId::kHipBelowKnee &&
-        (m.status == MeasureStatus::kOk || m.status == MeasureStatus::kImprecise))
-      return m.value;
+  for (const Measure& m : computeMeasures(input, {rep}, MeasureId::kHipBelowKnee))
+    if ((m.status == MeasureStatus::kOk || m.status == MeasureStatus::kImprecise)) return m.value;
   return std::nullopt;
 }
 
