@@ -224,7 +224,7 @@ const std::array kTable = {
     MeasureKind{
         {kPauseTime, "pause_time", "pause at the turn", "s", kAllLifts, kAny, "turn",
          "How long the bar rests at the turn: at the bottom, on the chest, at lock-out. None without a "
-         "rest of 0.12 s.",
+         "rest of 0.2 s.",
          10.0, ErrorModel::kTimes, "practice"},
         [](const RepScene& s) {
           if (s.rep.leave_s.value <= s.rep.turn_s.value)

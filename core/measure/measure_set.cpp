@@ -13,7 +13,8 @@
 namespace mottix {
 namespace {
 
-// The carried joints' error changes smoothly: of two pictures so far apart it is alike to 0.6.
+// The carried joints' error changes smoothly: of two pictures so far apart it is alike to 0.6
+// (docs/accuracy.md).
 constexpr double kDriftTime_s = 0.75;
 double likeness(double apart_s) {
   return std::exp(-0.5 * std::pow(apart_s / kDriftTime_s, 2));

@@ -25,7 +25,7 @@ struct RepFinderOptions {
   double min_swing_m = 0.12;          // less is not a rep of any of the lifts
   double min_swing_of_largest = 0.4;  // against the clip's largest swing
   double still_speed_ms = 0.05;       // a standing lifter sways by about 1-2 cm/s
-  double pause_s = 0.12;              // less between touch and leaving is a turn without a pause
+  double pause_s = 0.2;               // less is none: coaches ask for 0.3 to 1 s (practice)
 
   Expected<void> validate() const;
 };
@@ -38,9 +38,9 @@ struct Rep {
   Estimate end_s;    // it rests again
   std::size_t start_frame = 0, turn_frame = 0, leave_frame = 0, end_frame = 0;
   bool cut_start = false;  // the film begins when it is under way; its turn shows in any case
-  bool cut_end = false;   // and ends so
-  bool failed = false;    // the bar sank back on its way up, or stayed down
-  bool is_short = false;  // it went much less far than the set's others
+  bool cut_end = false;    // and ends so
+  bool failed = false;     // the bar sank back on its way up, or stayed down
+  bool is_short = false;   // it went much less far than the set's others
 
   bool whole() const { return !cut_start && !cut_end; }
 };
