@@ -105,6 +105,7 @@ class Scene {
   std::shared_ptr<const SmoothTracks> smooth_;
   std::array<Vec2, kJointCount> standing_px_{};
   double bar_sd_px_ = 0.0;
+
   // Feet stand still: where a part of them is over most of the film.
   Vec2 medianOf(Joint joint) const {
     std::vector<double> x, y;
@@ -246,7 +247,6 @@ Propagated propagate(const Scene& scene, const Reading& reading) {
     placed.placed_joint = j;
     shift(placed, placed_px);
     // What is left of the track's error changes over a rep: frames near in time share most of it.
-
     const double shared = reading.frames.size() > 1 ? likeness(apart_s) : 0.0;
     double largest = 0.0;
     for (std::size_t f : reading.frames) {
@@ -426,6 +426,7 @@ std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vecto
   const SplineFit height = smoothSpline(bar.time_s, bar.height_m, bar.sd_m);
   const Estimate scale = estimateScale(input.camera, input.camera_errors, input.camera.plate_lateral_m);
   const auto tilt = computeBarTilt(input, reps);
+  const double wander_deg = wanderDeg(scene);
   const std::vector<std::optional<double>> level;
   const bool too_oblique = !tracks.across() && std::abs(input.camera.yaw_deg()) > kFarthestTurn_deg;
 
@@ -439,7 +440,7 @@ std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vecto
                      rep,
                      input.load_kg,
                      scale.sd / scale.value,
-                     wanderDeg(scene),
+                     wander_deg,
                      tilt ? tilt->deg : level,
                      tilt ? std::hypot(tilt->noise_deg, tilt->level_sd_deg) : 0.0};
     for (auto& [definition, r] : readMeasures(s, only)) {

@@ -35,6 +35,7 @@ std::size_t nearestFrame(const std::vector<double>& time_s, double t) {
 // evenly, with its cube where it comes to rest as softly as a minimum-jerk movement (key flash1985).
 constexpr double kLeastPower = 2.0, kMostPower = 3.0;
 constexpr double kRead_ms = 0.12, kReadOfFastest = 0.4;  // the power is read at this speed
+constexpr double kLeastStill_ms = 0.01;                  // a resting bar trembles by as much
 constexpr double kNearRest = 0.2;                        // of the way: so near its rest the bar has come back
 constexpr double kStaysDown_s = 1.5;                     // at the end of the film: a bar left on the safeties
 constexpr double kSinks_m = 0.03;  // a bar that goes back by more on its way up was not held
@@ -119,10 +120,11 @@ Estimate cornerAt(const Way& w, std::size_t at, int away, double still_ms, doubl
     if (i == 0) break;
   }
   const double rest = medianOf(level);
-  const double read_ms = std::max(still_ms, std::min(kRead_ms, kReadOfFastest * most_ms));
+  // Below its fastest in any case, so that it is read on this side of the turn however slowly the bar goes.
+  const double read_ms = std::min(kRead_ms, kReadOfFastest * most_ms);
   std::size_t m = at;
   while (next(m, -away) < w.size() && std::abs(w.v[m]) < read_ms) m = next(m, -away);
-  const double v = std::max(std::abs(w.v[m]), 0.5 * still_ms), d = std::abs(w.h[m] - rest);
+  const double v = std::max(std::abs(w.v[m]), 0.25 * still_ms), d = std::abs(w.h[m] - rest);
   const double power =
       std::clamp(1.0 / std::max(0.1, 1.0 - std::abs(w.a[m]) * d / (v * v)), kLeastPower, kMostPower);
   const double left_s = power * d / v;
@@ -164,16 +166,26 @@ class RepReader {
 
   Rep read(std::size_t before, std::size_t first_low, std::size_t last_low, std::size_t after) const {
     Rep rep;
-    const double still = options_.still_speed_ms, low = w_.h[first_low];
+    // A very slow rep is told from rest by a quarter of its own speed.
+    constexpr double kOfFastest = 0.25;
+    const double slower = std::min(fastest(before, first_low, -1.0), fastest(last_low, after, 1.0));
+    const double still = std::min(options_.still_speed_ms, std::max(kLeastStill_ms, kOfFastest * slower));
+    const double low = w_.h[first_low];
     auto resting = [&](std::size_t j, double top) { return w_.h[j] >= top - 0.15 * (top - low); };
     std::size_t a = first_low, b = last_low;
     while (a > before && !(w_.v[a] > -still && resting(a, w_.h[before]))) --a;
     while (b < after && !(w_.v[b] < still && resting(b, w_.h[after]))) ++b;
     rep.start_s = cornerAt(w_, a, -1, still, fastest(a, first_low, -1.0));
     rep.end_s = cornerAt(w_, b, 1, still, fastest(last_low, b, 1.0));
-    readTurn(rep, a, first_low, first_low == last_low ? b : last_low);
+    readTurn(rep, a, first_low, first_low == last_low ? b : last_low, still);
     rep.failed = first_low != last_low || risesBefore(a, first_low) || sinksBack(last_low, b);
+    // What noise has crossed is put in order.
+    rep.leave_s.value = std::max(rep.leave_s.value, rep.turn_s.value);
+    rep.start_s.value = std::min(rep.start_s.value, rep.turn_s.value);
+    rep.end_s.value = std::max(rep.end_s.value, rep.leave_s.value);
     rep.start_frame = nearestFrame(time_s_, rep.start_s.value);
+    rep.turn_frame = nearestFrame(time_s_, rep.turn_s.value);
+    rep.leave_frame = nearestFrame(time_s_, rep.leave_s.value);
     rep.end_frame = nearestFrame(time_s_, rep.end_s.value);
     return rep;
   }
@@ -193,8 +205,8 @@ class RepReader {
     return std::abs(w_.v[fastestAt(first, last, sign)]);
   }
 
-  void readTurn(Rep& rep, std::size_t from, std::size_t low, std::size_t to) const {
-    const double still = options_.still_speed_ms, top = std::max(w_.h[from], w_.h[to]);
+  void readTurn(Rep& rep, std::size_t from, std::size_t low, std::size_t to, double still) const {
+    const double top = std::max(w_.h[from], w_.h[to]);
     auto near = [&](std::size_t j) { return w_.h[j] < w_.h[low] + 0.15 * (top - w_.h[low]); };
     // From where it is fastest, so that what trembles during a pause ends none.
     std::size_t touch = fastestAt(from, low, -1.0), leave = fastestAt(low, to, 1.0);
@@ -206,8 +218,6 @@ class RepReader {
       rep.turn_s = turnBetween(rep.turn_s, rep.leave_s, touch, low, leave);
       rep.leave_s = rep.turn_s;
     }
-    rep.turn_frame = nearestFrame(time_s_, rep.turn_s.value);
-    rep.leave_frame = nearestFrame(time_s_, rep.leave_s.value);
   }
 
   // Where the bar sinks back deeper than it was, the way up that failed lies before the lowest point.

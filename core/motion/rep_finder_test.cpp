@@ -143,6 +143,23 @@ TEST(FindReps, CountsThreeHundredMadeUpSets) {
   }
 }
 
+TEST(FindReps, HoweverSlowlyTheBarGoesEventsAreInOrder) {
+  known::KnownSquat plan;
+  plan.travel_m = 0.25;
+  plan.descent_s = 12.0;  // never faster than 4 cm/s
+  plan.ascent_s = 14.0;
+  plan.noise_px = 0.3;
+  const auto clip = known::film(plan);
+  const auto reps = findReps(heightOf(clip), Lift::kSquat);
+  ASSERT_EQ(reps->size(), 3u);
+  for (const Rep& r : *reps) {
+    EXPECT_LT(r.start_frame, r.turn_frame);
+    EXPECT_LE(r.turn_frame, r.leave_frame);
+    EXPECT_LT(r.leave_frame, r.end_frame);
+    EXPECT_NEAR(r.turn_s.value, clip.turn_s[static_cast<std::size_t>(r.number) - 1], 1.5);
+  }
+}
+
 TEST(FindReps, AGapInTheTrackDoesNotMakeAnExtraRep) {
   const auto clip = known::film({});
   BarHeight h = heightOf(clip);

@@ -7,7 +7,7 @@ namespace {
 
 std::optional<Estimate> depthOf(const MeasureInput& input, const Rep& rep) {
   for (const Measure& m : computeMeasures(input, {rep}, MeasureId::kHipBelowKnee))
-    if ((m.status == MeasureStatus::kOk || m.status == MeasureStatus::kImprecise)) return m.value;
+    if (m.status == MeasureStatus::kOk || m.status == MeasureStatus::kImprecise) return m.value;
   return std::nullopt;
 }
 
