@@ -190,6 +190,8 @@ QString noteOf(MeasureStatus status) {
       return tr("the film does not show that part of the rep");
     case MeasureStatus::kNoLoad:
       return tr("the load is not known");
+    case MeasureStatus::kNoBody:
+      return tr("the lifter's height and weight are not known; enter them under Body");
     case MeasureStatus::kNone:
       return tr("there is none in this rep");
     case MeasureStatus::kTooOblique:

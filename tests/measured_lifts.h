@@ -26,7 +26,8 @@ class ExactPlaces : public Places {
     std::array<Vec2, 2> end;
     Vec2 bar;
   };
-  explicit ExactPlaces(std::vector<Picture> pictures) : pictures_(std::move(pictures)) {
+  ExactPlaces(std::vector<Picture> pictures, double step_s)
+      : pictures_(std::move(pictures)), step_s_(step_s) {
     for (Joint j : {Joint::kHeel, Joint::kToe}) {
       std::vector<double> x, y;
       for (const Picture& p : pictures_) {
@@ -45,13 +46,26 @@ class ExactPlaces : public Places {
   Vec2 joint(Joint joint, std::size_t frame) const override { return pictures_[frame].joint[indexOf(joint)]; }
   bool barKnown(std::size_t) const override { return true; }
   Vec2 bar(std::size_t frame) const override { return pictures_[frame].bar; }
+  Acceleration jointAcceleration(Joint joint, std::size_t frame) const override {
+    return bent(frame, [&](std::size_t f) { return pictures_[f].joint[indexOf(joint)]; });
+  }
+  Acceleration barAcceleration(std::size_t frame) const override {
+    return bent(frame, [&](std::size_t f) { return pictures_[f].bar; });
+  }
   Vec2 barEnd(std::size_t end, std::size_t frame) const override { return pictures_[frame].end[end]; }
   bool stands(Joint) const override { return true; }
   Vec2 standing(Joint joint) const override { return standing_[indexOf(joint)]; }
 
  private:
   std::vector<Picture> pictures_;
+  double step_s_;
   std::array<Vec2, kJointCount> standing_{};
+
+  template <typename At>
+  Acceleration bent(std::size_t frame, const At& at) const {
+    const std::size_t f = std::clamp<std::size_t>(frame, 1, pictures_.size() - 2);
+    return {(at(f - 1) - 2.0 * at(f) + at(f + 1)) / (step_s_ * step_s_), 0.0};
+  }
 };
 
 struct MeasuredLift {
@@ -98,7 +112,7 @@ inline ExactPlaces exactPlaces(const LiftMotion& motion, const std::vector<doubl
     }
     pictures.push_back(p);
   }
-  return ExactPlaces(std::move(pictures));
+  return ExactPlaces(std::move(pictures), time_s[1] - time_s[0]);
 }
 
 inline MeasuredLift measureLift(Lift lift, View view, std::uint32_t seed) {
@@ -205,7 +219,10 @@ inline MeasuredLift measureLift(Lift lift, View view, std::uint32_t seed) {
     }
   }
 
-  const MeasureInput input{&tracks, lift, taken, errors, view, plan.load_kg};
+  MeasureInput input{&tracks, lift, taken, errors, view, plan.load_kg};
+  const double body_kg = between(50.0, 120.0);  // as it is, and as it was told
+  const double mass_sd_kg = seed % 2 == 0 ? 1.0 : 0.15 * body_kg;
+  input.body_kg = Estimate{body_kg + mass_sd_kg * normal(draw), mass_sd_kg};
   const auto reps = findReps(computeBarHeight(input), lift);
   BarHeight exactly;
   exactly.time_s = tracks.time_s;
@@ -231,8 +248,9 @@ inline MeasuredLift measureLift(Lift lift, View view, std::uint32_t seed) {
     tilt.push_back(std::atan(motion->at(t).bar_slope) * 180.0 / std::numbers::pi);
   const auto measures = computeMeasures(input, *reps);
   for (const Rep& rep : *true_reps) {
-    const RepScene scene{exact, tracks.time_s, height.at, lift, view, *true_reps,
-                         rep,   plan.load_kg,  0.0,       0.0,  tilt, 0.0};
+    const RepScene scene{
+        exact, tracks.time_s,         height.at, lift, view, *true_reps, rep, plan.load_kg, 0.0, 0.0, tilt,
+        0.0,   Estimate{body_kg, 0.0}};
     for (const ReadMeasure& read : readMeasures(scene)) {
       if (read.reading.status != MeasureStatus::kOk) continue;
       const Measure* m = findMeasure(measures, read.definition->id, rep.number);

@@ -39,8 +39,9 @@ class Planted {
 
   // Of the rep with the fault, and by how much it differs there from the clean rep before.
   double of(MeasureId id, std::size_t rep = 1) const {
-    const RepScene scene{*places_,   time_s_,       height_.at, plan_.lift, view_, reps_,
-                         reps_[rep], plan_.load_kg, 0.0,        1.0,        tilt_, 0.0};
+    const RepScene scene{*places_, time_s_,    height_.at,         plan_.lift, view_,
+                         reps_,    reps_[rep], plan_.load_kg,      0.0,        1.0,
+                         tilt_,    0.0,        Estimate{80.0, 0.0}};
     for (const ReadMeasure& read : readMeasures(scene))
       if (read.definition->id == id) {
         EXPECT_EQ(read.reading.status, MeasureStatus::kOk) << read.definition->name;

@@ -78,6 +78,8 @@ struct Body {
   double dorsiflexion_deg = 0.0;  // shin against the sole, the most the ankle gives
   bool dorsiflexion_measured = false;
 
+  // Where it was not stated, body mass indices scatter by 15 % (own allowance).
+  Estimate mass() const { return {mass_kg, mass_stated ? 1.0 : 0.15 * mass_kg}; }
   double length_m(Segment s) const { return lengths[indexOf(s)].m.value; }
 };
 // Facts without problems only.

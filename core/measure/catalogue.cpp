@@ -8,9 +8,9 @@
 namespace mottix {
 namespace {
 
-const std::array<std::span<const MeasureKind>, 5>& tables() {
-  static const std::array<std::span<const MeasureKind>, 5> all = {
-      squatMeasures(), benchMeasures(), deadliftMeasures(), acrossMeasures(), barMeasures()};
+const std::array<std::span<const MeasureKind>, 6>& tables() {
+  static const std::array<std::span<const MeasureKind>, 6> all = {
+      squatMeasures(), benchMeasures(), deadliftMeasures(), leverMeasures(), acrossMeasures(), barMeasures()};
   return all;
 }
 

@@ -20,6 +20,7 @@ enum class MeasureStatus {
   kImprecise,   // it could be computed but its error is too large to mean anything
   kCut,         // the film does not show that part of the rep
   kNoLoad,      // the load is not known
+  kNoBody,      // the lifter's weight is not known
   kNone,        // there is nothing of the kind in this rep: no sticking region, no pause
 };
 std::string_view nameOf(MeasureStatus status);

@@ -12,6 +12,7 @@
 #include "core/measure/catalogue.h"
 #include "core/measure/measure.h"
 #include "core/measure/places.h"
+#include "core/mechanics/joint_moments.h"
 #include "core/motion/rep_finder.h"
 #include "core/motion/smooth.h"
 
@@ -33,6 +34,7 @@ struct RepScene {
   double wander_deg = 1.0;  // of an angle between joints, over some tenths of a second
   const std::vector<std::optional<double>>& tilt_deg;  // of a bar across the picture
   double tilt_sd_deg = 0.0;
+  std::optional<Estimate> body_kg = std::nullopt;
 
   // The way up and the way down, from rest to rest: a deadlift goes up first.
   const Rep* before() const;  // the rep before this one, if there is one
@@ -89,11 +91,12 @@ std::span<const MeasureKind> barMeasures();
 std::span<const MeasureKind> squatMeasures();
 std::span<const MeasureKind> benchMeasures();
 std::span<const MeasureKind> deadliftMeasures();
+std::span<const MeasureKind> leverMeasures();
 std::span<const MeasureKind> acrossMeasures();
 
 // Building blocks of formulas.
 double degOf(const Vec2& from, const Vec2& to);  // of the line from vertical; forward is positive
 double bendDeg(const Vec2& a, const Vec2& hinge, const Vec2& b);  // 0: straight
-inline constexpr double kCmPerM = 100.0, kGravity_ms2 = 9.81;
+inline constexpr double kCmPerM = 100.0;
 
 }  // namespace mottix

@@ -81,14 +81,15 @@ class Scene {
   // As it was followed: whether it is known, and how surely.
   const JointTrack& track(Joint joint) const { return input_.tracks->joints[indexOf(joint)]; }
   bool known(Joint joint) const { return input_.tracks->has(joint); }
-  const Vec2& place_px(Joint joint, std::size_t frame) const {
+  const SmoothPlace& smooth(Joint joint, std::size_t frame) const {
     return smooth_->joints[indexOf(joint)][frame];
   }
+  const Vec2& place_px(Joint joint, std::size_t frame) const { return smooth(joint, frame).at_px; }
   bool knownAt(Joint joint, std::size_t frame) const { return known(joint) && track(joint)[frame].known; }
   Vec2 standing_px(Joint joint) const { return standing_px_[indexOf(joint)]; }
   double bar_sd_px() const { return bar_sd_px_; }
-  const Vec2& bar_px(std::size_t frame) const { return smooth_->bar[frame]; }
-  const Vec2& end_px(std::size_t end, std::size_t frame) const { return smooth_->ends[end][frame]; }
+  const SmoothPlace& bar(std::size_t frame) const { return smooth_->bar[frame]; }
+  const Vec2& end_px(std::size_t end, std::size_t frame) const { return smooth_->ends[end][frame].at_px; }
   SideCamera camera(const Disturbance& d) const {
     return d.camera_error < 0 ? input_.camera
                               : withError(input_.camera, input_.camera_errors, d.camera_error, d.sigma);
@@ -136,7 +137,14 @@ class Seen : public Places {
     return scene_.input().tracks->bar[frame].state != TrackState::kLost;
   }
   Vec2 bar(std::size_t frame) const override {
-    return camera_.barBody(scene_.bar_px(frame) + barShift(frame));
+    return camera_.barBody(scene_.bar(frame).at_px + barShift(frame));
+  }
+  Acceleration jointAcceleration(Joint joint, std::size_t frame) const override {
+    const SmoothPlace& s = scene_.smooth(joint, frame);
+    return accelerated(s, [&](const Vec2& at_px) { return mapped(joint, at_px, frame); });
+  }
+  Acceleration barAcceleration(std::size_t frame) const override {
+    return accelerated(scene_.bar(frame), [&](const Vec2& at_px) { return camera_.barBody(at_px); });
   }
   Vec2 barEnd(std::size_t end, std::size_t frame) const override {
     return camera_.barBody(scene_.end_px(end, frame) + barShift(frame));
@@ -150,6 +158,15 @@ class Seen : public Places {
   Disturbance d_;
   SideCamera camera_;
 
+  // A picture's second derivative as it is in the body's plane: the mapping is as good as straight over the
+  // little way that a lift makes in a hundredth of a second.
+  template <typename Map>
+  static Acceleration accelerated(const SmoothPlace& s, const Map& map) {
+    constexpr double kStep_s2 = 1e-4;
+    const Vec2 here = map(s.at_px);
+    const double m_per_px = (map(s.at_px + Vec2(1.0, 0.0)) - here).norm();
+    return {(map(s.at_px + kStep_s2 * s.bend_px_s2) - here) / kStep_s2, m_per_px * s.bend_sd_px_s2};
+  }
   Vec2 barShift(std::size_t frame) const {
     return d_.bar || d_.bar_frame == static_cast<int>(frame) ? d_.shift_px : Vec2(0.0, 0.0);
   }
@@ -345,6 +362,8 @@ std::string_view nameOf(MeasureStatus status) {
       return "cut";
     case MeasureStatus::kNoLoad:
       return "no_load";
+    case MeasureStatus::kNoBody:
+      return "no_body";
     case MeasureStatus::kNone:
       return "none";
   }
@@ -375,11 +394,16 @@ SmoothTracks smoothTracks(const ClipTracks& tracks) {
       sd[i] = error;
     }
     const SplineFit sx = smoothSpline(tracks.time_s, x, sd), sy = smoothSpline(tracks.time_s, y, sd);
-    std::vector<Vec2> out;
-    for (std::size_t i = 0; i < n; ++i)
-      out.push_back(std::isfinite(sd[i]) && sx.at[i].known && sy.at[i].known
-                        ? Vec2(sx.at[i].value.value, sy.at[i].value.value)
-                        : Vec2(x[i], y[i]));
+    std::vector<SmoothPlace> out(n);
+    for (std::size_t i = 0; i < n; ++i) {
+      const SplineSample &a = sx.at[i], &b = sy.at[i];
+      if (std::isfinite(sd[i]) && a.known && b.known)
+        out[i] = {{a.value.value, b.value.value},
+                  {a.bend.value, b.bend.value},
+                  std::sqrt(0.5 * (a.bend.sd * a.bend.sd + b.bend.sd * b.bend.sd))};
+      else
+        out[i].at_px = {x[i], y[i]};
+    }
     return out;
   };
   constexpr double kLeastJoint_px = 0.3, kLeastBar_px = 0.1;
@@ -404,8 +428,8 @@ SmoothTracks smoothTracks(const ClipTracks& tracks) {
 std::vector<ReadMeasure> readMeasures(const RepScene& scene, std::optional<MeasureId> only) {
   std::vector<ReadMeasure> out;
   const bool across = scene.view != View::kSide;
-  for (const auto& table :
-       {squatMeasures(), benchMeasures(), deadliftMeasures(), acrossMeasures(), barMeasures()})
+  for (const auto& table : {squatMeasures(), benchMeasures(), deadliftMeasures(), leverMeasures(),
+                            acrossMeasures(), barMeasures()})
     for (const MeasureKind& kind : table) {
       const MeasureDefinition& d = kind.definition;
       if (!d.lifts.has(scene.lift) || (!across && d.view == MeasureView::kAcross)) continue;
@@ -442,7 +466,8 @@ std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vecto
                      scale.sd / scale.value,
                      wander_deg,
                      tilt ? tilt->deg : level,
-                     tilt ? std::hypot(tilt->noise_deg, tilt->level_sd_deg) : 0.0};
+                     tilt ? std::hypot(tilt->noise_deg, tilt->level_sd_deg) : 0.0,
+                     input.body_kg};
     for (auto& [definition, r] : readMeasures(s, only)) {
       const bool by_places = r.formula != nullptr;
       if (r.status == MeasureStatus::kOk && by_places && too_oblique && !definition->of_heights)

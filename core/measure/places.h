@@ -18,6 +18,13 @@ class Places {
   virtual Vec2 joint(Joint joint, std::size_t frame) const = 0;
   virtual bool barKnown(std::size_t frame) const = 0;
   virtual Vec2 bar(std::size_t frame) const = 0;
+  // How they are speeding up, m/s², with the standard deviation of each coordinate.
+  struct Acceleration {
+    Vec2 ms2 = Vec2::Zero();
+    double sd_ms2 = 0.0;
+  };
+  virtual Acceleration jointAcceleration(Joint joint, std::size_t frame) const = 0;
+  virtual Acceleration barAcceleration(std::size_t frame) const = 0;
   // Of a bar across the picture: its end on the left (0) or right (1) of the picture.
   virtual Vec2 barEnd(std::size_t end, std::size_t frame) const = 0;
   // Where a part of the foot stands over the film; feet stand still.

@@ -105,7 +105,7 @@ Reading lag(const RepScene& s, std::size_t from, std::size_t to, double share) {
   for (std::size_t f = from; f <= to; ++f)
     if (!s.allKnown(kLegAndTrunk, f)) return unread(MeasureStatus::kNoJoints, f);
   // When a joint passes its share, and how surely: the angle's error over its speed there.
-  auto passes = [&](Value bend) -> std::optional<Estimate> {
+  auto passes = [&](const Value& bend) -> std::optional<Estimate> {
     const double a = bend(s.places, from), b = bend(s.places, to), level = a + share * (b - a);
     constexpr double kMovesAtAll_deg = 20.0;
     if (std::abs(b - a) < kMovesAtAll_deg) return std::nullopt;

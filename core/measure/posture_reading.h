@@ -1,6 +1,7 @@
 // Ways of reading a posture off a rep, shared by the tables of the lifts.
 #pragma once
 
+#include <functional>
 #include <span>
 #include <vector>
 
@@ -8,7 +9,7 @@
 
 namespace mottix::posture {
 
-using Value = double (*)(const Places&, std::size_t);
+using Value = std::function<double(const Places&, std::size_t)>;
 
 // A formula over some joints in some pictures, shown at `evidence`.
 Reading formula(const RepScene& s, std::span<const Joint> joints, std::vector<std::size_t> frames,

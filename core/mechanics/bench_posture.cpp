@@ -4,12 +4,12 @@
 
 #include <Eigen/Geometry>
 
+#include "core/mechanics/joint_moments.h"
 #include "core/mechanics/leg.h"
 
 namespace mottix {
 namespace {
 
-constexpr double kGravity = 9.81;
 constexpr double kGripOfHand = 0.45;  // wrist to the bar in the palm, part of the hand
 
 }  // namespace
@@ -51,7 +51,7 @@ BenchSolution solveBench(const Body& body, const BenchSetup& setup) {
   const double top = std::sqrt(straight * straight - sideways * sideways);  // over the shoulder joint
   p.range_of_motion_m = std::hypot(top - setup.chest_over_shoulder_m, p.touch_from_shoulder_m);
   p.shoulder_lever_m = std::hypot(p.touch_from_shoulder_m, sideways);
-  p.shoulder_moment_nm = setup.load_kg * kGravity * p.shoulder_lever_m;
+  p.shoulder_moment_nm = setup.load_kg * kGravity_ms2 * p.shoulder_lever_m;
   out.feasible = true;
   return out;
 }

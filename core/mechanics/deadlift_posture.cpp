@@ -3,12 +3,12 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/mechanics/joint_moments.h"
 #include "core/mechanics/leg.h"
 
 namespace mottix {
 namespace {
 
-constexpr double kGravity = 9.81;
 constexpr double kBarRadiusM = 0.0145;
 // Edge of the shin bone before the line of the joints, part of the shank: about 3.7 cm, own allowance.
 constexpr double kShinFrontOfShank = 0.085;
@@ -113,7 +113,7 @@ DeadliftSolution solveDeadlift(const Body& body, const JointLimits& limits, cons
   p.knee_ahead_of_arm_m = p.knee.x() - arm_x;
   p.hip_lever_m = p.bar.x() - p.hip.x();
   p.knee_lever_m = p.knee.x() - p.bar.x();
-  const double weight = setup.load_kg * kGravity;
+  const double weight = setup.load_kg * kGravity_ms2;
   p.hip_moment_nm = weight * p.hip_lever_m;
   p.knee_moment_nm = weight * p.knee_lever_m;
   p.bar_from_shin_m = std::max(0.0, p.bar.x() - p.ankle.x() - gap);

@@ -5,17 +5,11 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/mechanics/joint_moments.h"
 #include "core/mechanics/leg.h"
 
 namespace mottix {
 namespace {
-
-constexpr double kGravity = 9.81;
-
-// Masses as parts of the body's and their centres as parts of the segment (winter2009): thigh and shank from
-// the upper joint, head-arms-trunk from the hip.
-constexpr double kThighMass = 2 * 0.100, kShankMass = 2 * 0.0465, kFootMass = 2 * 0.0145, kUpperMass = 0.678;
-constexpr double kThighCentre = 0.433, kShankCentre = 0.433, kUpperCentre = 0.626;
 
 struct BarFacts {
   double above_shoulder;   // along the trunk, parts of its length
@@ -162,13 +156,13 @@ class Solver {
     const double m = body_.mass_kg;
     if (setup_.balance == Balance::kSystem) {
       bar_mass = setup_.load_kg;
-      upper = kUpperMass * m;
-      legs = kThighMass * m * (p.hip.x() + kThighCentre * (p.knee.x() - p.hip.x())) +
-             kShankMass * m * (p.knee.x() + kShankCentre * (p.ankle.x() - p.knee.x())) +
-             kFootMass * m * 0.5 * (p.heel.x() + p.toe.x());
+      upper = kUpperBodyMass.mass * m;
+      legs = kThighMass.mass * m * (p.hip.x() + kThighMass.centre * (p.knee.x() - p.hip.x())) +
+             kShankMass.mass * m * (p.knee.x() + kShankMass.centre * (p.ankle.x() - p.knee.x())) +
+             kFootMass.mass * m * 0.5 * (p.heel.x() + p.toe.x());
     }
     const double trunk = body_.length_m(Segment::kTrunk);
-    const double a = bar_mass * bar_along_m_ + upper * kUpperCentre * trunk;
+    const double a = bar_mass * bar_along_m_ + upper * kUpperBodyMass.centre * trunk;
     const double b = bar_mass * bar_behind_m_;
     const double c = -((bar_mass + upper) * p.hip.x() + legs);
     const double reach = std::hypot(a, b);
@@ -189,7 +183,7 @@ class Solver {
     p.hip_flexion_deg = 180.0 - angleBetween_deg(Vec3d(along.x(), along.y(), 0.0), leg.thigh_down);
     p.hip_lever_m = p.bar.x() - p.hip.x();
     p.knee_lever_m = p.knee.x() - p.bar.x();
-    const double weight = setup_.load_kg * kGravity;
+    const double weight = setup_.load_kg * kGravity_ms2;
     p.hip_moment_nm = weight * p.hip_lever_m;
     p.knee_moment_nm = weight * p.knee_lever_m;
     p.knee_past_toe_m = p.knee.x() - p.toe.x();

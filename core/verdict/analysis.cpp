@@ -327,8 +327,9 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   a.reps = std::move(*reps);
   if (settings.lift == Lift::kSquat && !tracks.across()) levelByStanding(a, input);
   if (settings.body) measureByBody(a, tracks, *settings.body, settings.joints_know_body);
-  const MeasureInput levelled{&tracks, settings.lift,        a.camera,    a.camera_errors,
-                              a.view,  settings.bar.load_kg, input.smooth};
+  MeasureInput levelled{&tracks, settings.lift, a.camera, a.camera_errors, a.view, settings.bar.load_kg};
+  levelled.smooth = input.smooth;
+  if (settings.body) levelled.body_kg = settings.body->mass();
   a.plate_scale = estimateScale(a.camera, a.camera_errors, a.camera.plate_lateral_m);
   a.body_scale = estimateScale(a.camera, a.camera_errors, 0.0);
   a.distance_m = estimateFrom(a.camera, a.camera_errors, [](const SideCamera& c) { return c.distance_m(); });

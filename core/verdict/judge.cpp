@@ -59,6 +59,7 @@ FindingReason reasonOf(MeasureStatus status) {
     case MeasureStatus::kImprecise:
     case MeasureStatus::kCut:
     case MeasureStatus::kNoLoad:
+    case MeasureStatus::kNoBody:
     case MeasureStatus::kNone:
       break;
   }
@@ -81,7 +82,7 @@ std::vector<Finding> judge(const RuleBook& book, Lift lift, const std::vector<Me
     for (const Measure& m : measures) {
       // What the film does not show of a rep, or what a rep does not have, is not judged.
       const bool absent = m.status == MeasureStatus::kCut || m.status == MeasureStatus::kNoLoad ||
-                          m.status == MeasureStatus::kNone;
+                          m.status == MeasureStatus::kNoBody || m.status == MeasureStatus::kNone;
       if (m.id != rule.measure || absent) continue;
       Certainty certainty;
       FindingReason reason;
