@@ -48,39 +48,6 @@ Reading readPeakSpeed(const RepScene& s) {
   return r;
 }
 
-// The sticking region: from a peak of the speed to the next lower peak, through the slowest moment between
-// them (key elliott1989). It counts when the speed falls by more than noise and by more than a tenth.
-struct Sticking {
-  std::size_t first_peak, slowest, second_peak;
-};
-std::optional<Sticking> stickingOf(const RepScene& s) {
-  if (!s.upSeen()) return std::nullopt;
-  auto v = [&](std::size_t f) { return s.height[f].slope.value; };
-  const double most = v(fastestUp(s));
-  std::optional<Sticking> deepest;
-  double fall = 0.0;
-  const std::size_t from = s.upFrom(), to = s.upTo();
-  // For each possible slowest moment the peaks are the fastest ones before and after it.
-  std::vector<std::size_t> after(to + 1 - from);
-  for (std::size_t f = to + 1; f-- > from;)
-    after[f - from] = f == to || v(f) > v(after[f + 1 - from]) ? f : after[f + 1 - from];
-  std::size_t before = from;
-  for (std::size_t f = from + 1; f < to; ++f) {
-    if (!s.height[f].known) return std::nullopt;
-    if (v(f) > v(before)) before = f;
-    const std::size_t next = after[f - from];
-    const double depth = std::min(v(before), v(next)) - v(f);
-    if (depth > fall) {
-      fall = depth;
-      deepest = Sticking{before, f, next};
-    }
-  }
-  constexpr double kWorthANote = 0.1;
-  if (!deepest || fall < kWorthANote * most || fall < 3.0 * s.height[deepest->slowest].slope.sd)
-    return std::nullopt;
-  return deepest;
-}
-
 // Own allowances for what smoothing takes off a short sticking region: it fills the dip and shifts its
 // flanks.
 constexpr double kDipSd_ms = 0.02, kDipSd_percent = 0.3, kDipSd_s = 0.12;
@@ -407,6 +374,34 @@ const std::array kTable = {
 };
 
 }  // namespace
+
+std::optional<Sticking> stickingOf(const RepScene& s) {
+  if (!s.upSeen()) return std::nullopt;
+  auto v = [&](std::size_t f) { return s.height[f].slope.value; };
+  const double most = v(fastestUp(s));
+  std::optional<Sticking> deepest;
+  double fall = 0.0;
+  const std::size_t from = s.upFrom(), to = s.upTo();
+  // For each possible slowest moment the peaks are the fastest ones before and after it.
+  std::vector<std::size_t> after(to + 1 - from);
+  for (std::size_t f = to + 1; f-- > from;)
+    after[f - from] = f == to || v(f) > v(after[f + 1 - from]) ? f : after[f + 1 - from];
+  std::size_t before = from;
+  for (std::size_t f = from + 1; f < to; ++f) {
+    if (!s.height[f].known) return std::nullopt;
+    if (v(f) > v(before)) before = f;
+    const std::size_t next = after[f - from];
+    const double depth = std::min(v(before), v(next)) - v(f);
+    if (depth > fall) {
+      fall = depth;
+      deepest = Sticking{before, f, next};
+    }
+  }
+  constexpr double kWorthANote = 0.1;
+  if (!deepest || fall < kWorthANote * most || fall < 3.0 * s.height[deepest->slowest].slope.sd)
+    return std::nullopt;
+  return deepest;
+}
 
 std::span<const MeasureKind> barMeasures() {
   return kTable;

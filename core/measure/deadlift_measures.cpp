@@ -43,22 +43,6 @@ constexpr std::array kShoulderOnly = {Joint::kShoulder};
 constexpr std::array kKneeOnly = {Joint::kKnee};
 constexpr std::array kBack = {Joint::kPelvis, Joint::kMidBack, Joint::kShoulder};
 
-// First picture of the pull on which the bar is as high as the knee; of the lowering, as low.
-std::size_t kneePassed(const RepScene& s) {
-  for (std::size_t f = s.rep.start_frame; f <= s.rep.turn_frame; ++f)
-    if (s.places.known(Joint::kKnee, f) && s.places.barKnown(f) &&
-        s.barHeight(f) >= s.places.joint(Joint::kKnee, f).y())
-      return f;
-  return s.rep.turn_frame;
-}
-std::size_t kneePassedDown(const RepScene& s) {
-  for (std::size_t f = s.rep.leave_frame; f <= s.rep.end_frame; ++f)
-    if (s.places.known(Joint::kKnee, f) && s.places.barKnown(f) &&
-        s.barHeight(f) <= s.places.joint(Joint::kKnee, f).y())
-      return f;
-  return s.rep.end_frame;
-}
-
 // Pictures just before lift-off, back to the rep before.
 std::size_t before(const RepScene& s, double seconds) {
   const double floor_s = s.before() != nullptr ? s.before()->end_s.value : s.time_s.front();

@@ -94,6 +94,14 @@ std::span<const MeasureKind> deadliftMeasures();
 std::span<const MeasureKind> leverMeasures();
 std::span<const MeasureKind> acrossMeasures();
 
+// The sticking region of a way up: from a peak of the speed to the next lower peak, through the slowest
+// moment between them (key elliott1989). It counts when the speed falls by more than noise and by more than a
+// tenth.
+struct Sticking {
+  std::size_t first_peak, slowest, second_peak;
+};
+std::optional<Sticking> stickingOf(const RepScene& s);
+
 // Building blocks of formulas.
 double degOf(const Vec2& from, const Vec2& to);  // of the line from vertical; forward is positive
 double bendDeg(const Vec2& a, const Vec2& hinge, const Vec2& b);  // 0: straight

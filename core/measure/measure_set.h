@@ -17,35 +17,34 @@
 
 #include "core/base/error.h"
 #include "core/measure/measure.h"
+#include "core/measure/measure_input.h"
 #include "core/measure/measure_kind.h"
+#include "core/measure/seen_places.h"
 #include "core/motion/rep_finder.h"
 #include "core/motion/side_camera.h"
 #include "core/motion/tracks.h"
 
 namespace mottix {
 
-// Places in pixels with the noise taken out, each coordinate by a smoothing spline.
-struct SmoothPlace {
-  Vec2 at_px = Vec2::Zero();
-  Vec2 bend_px_s2 = Vec2::Zero();  // second derivative
-  double bend_sd_px_s2 = 0.0;      // standard deviation of each coordinate
-};
-struct SmoothTracks {
-  std::array<std::vector<SmoothPlace>, kJointCount> joints;  // empty, or one a frame
-  std::vector<SmoothPlace> bar;
-  std::array<std::vector<SmoothPlace>, 2> ends;
-};
-SmoothTracks smoothTracks(const ClipTracks& tracks);
+// A film made ready for readings: what all its reps share is reckoned once.
+class RepScenes {
+ public:
+  RepScenes(const MeasureInput& input, const std::vector<Rep>& reps);  // both must outlive it
+  RepScene of(const Rep& rep) const;
+  const Scene& scene() const { return scene_; }
+  const Seen& places() const { return places_; }
+  const std::vector<SplineSample>& height() const { return height_.at; }  // of the bar
+  // Why a reading has no value after all, or that it has one.
+  MeasureStatus statusOf(const MeasureDefinition& definition, const Reading& reading) const;
 
-struct MeasureInput {
-  const ClipTracks* tracks = nullptr;
-  Lift lift = Lift::kSquat;
-  SideCamera camera;
-  SideCameraErrors camera_errors;
-  View view = View::kSide;
-  std::optional<double> load_kg = std::nullopt;
-  std::optional<Estimate> body_kg = std::nullopt;        // the lifter's mass
-  std::shared_ptr<const SmoothTracks> smooth = nullptr;  // of `tracks`; made anew when there is none
+ private:
+  const MeasureInput& input_;
+  const std::vector<Rep>& reps_;
+  Scene scene_;
+  Seen places_;
+  SplineFit height_;
+  double scale_rel_, wander_deg_, tilt_sd_deg_ = 0.0;
+  std::vector<std::optional<double>> tilt_deg_;
 };
 
 // Bar height in metres (at the near plate) for the rep finder; lost frames have no finite sd.

@@ -128,6 +128,21 @@ Reading lag(const RepScene& s, std::size_t from, std::size_t to, double share) {
   return r;
 }
 
+std::size_t kneePassed(const RepScene& s) {
+  for (std::size_t f = s.rep.start_frame; f <= s.rep.turn_frame; ++f)
+    if (s.places.known(Joint::kKnee, f) && s.places.barKnown(f) &&
+        s.barHeight(f) >= s.places.joint(Joint::kKnee, f).y())
+      return f;
+  return s.rep.turn_frame;
+}
+std::size_t kneePassedDown(const RepScene& s) {
+  for (std::size_t f = s.rep.leave_frame; f <= s.rep.end_frame; ++f)
+    if (s.places.known(Joint::kKnee, f) && s.places.barKnown(f) &&
+        s.barHeight(f) <= s.places.joint(Joint::kKnee, f).y())
+      return f;
+  return s.rep.end_frame;
+}
+
 double trunkLean(const Places& p, std::size_t f) {
   return degOf(p.joint(Joint::kHip, f), p.joint(Joint::kShoulder, f));
 }

@@ -36,6 +36,10 @@ Reading rises(const RepScene& s, std::size_t from, std::size_t to);
 // How much sooner the hip than the knee has made `share` of its change between two pictures, seconds.
 Reading lag(const RepScene& s, std::size_t from, std::size_t to, double share);
 
+// First picture of a deadlift's pull on which the bar is as high as the knee; of the lowering, as low.
+std::size_t kneePassed(const RepScene& s);
+std::size_t kneePassedDown(const RepScene& s);
+
 // Degrees; see the conventions: forward, and bent, are positive.
 double trunkLean(const Places& p, std::size_t f);
 double shinLean(const Places& p, std::size_t f);

@@ -334,6 +334,7 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   a.body_scale = estimateScale(a.camera, a.camera_errors, 0.0);
   a.distance_m = estimateFrom(a.camera, a.camera_errors, [](const SideCamera& c) { return c.distance_m(); });
   a.yaw_deg = estimateFrom(a.camera, a.camera_errors, [](const SideCamera& c) { return c.yaw_deg(); });
+    a.on = std::make_shared<const MeasuredOn>(tracks, levelled);
   a.measures = computeMeasures(levelled, a.reps);
   a.bar_tilt = computeBarTilt(levelled, a.reps);
   if (!tracks.across()) a.trust = findWeakestLink(levelled, a.reps);

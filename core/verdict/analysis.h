@@ -2,6 +2,7 @@
 // Pure computation: given the same tracks and settings it gives the same result, in a few milliseconds.
 #pragma once
 
+#include <memory>
 #include <optional>
 #include <string>
 #include <vector>
@@ -45,6 +46,16 @@ struct AnalysisSettings {
   RepFinderOptions rep_options;
 
   Expected<void> validate() const;
+};
+
+// What everything was measured on, so that more can be: the tracks as a standing camera with a lens that does
+// not bend would have given them. `input` points at `tracks`.
+struct MeasuredOn {
+  ClipTracks tracks;
+  MeasureInput input;
+  MeasuredOn(const ClipTracks& t, const MeasureInput& i) : tracks(t), input(i) { input.tracks = &tracks; }
+  MeasuredOn(const MeasuredOn&) = delete;
+  MeasuredOn& operator=(const MeasuredOn&) = delete;
 };
 
 enum class Warning {
@@ -91,6 +102,7 @@ struct Analysis {
   std::vector<Finding> findings;
   LoadDecision decision;
   std::vector<Warning> warnings;
+  std::shared_ptr<const MeasuredOn> on;
 };
 
 // Name and version of this computation, kept beside stored results.
