@@ -25,6 +25,7 @@ SmoothTracks smoothTracks(const ClipTracks& tracks) {
       if (std::isfinite(sd[i]) && a.known && b.known)
         out[i] = {{a.value.value, b.value.value},
                   {a.bend.value, b.bend.value},
+                  std::sqrt(0.5 * (a.value.sd * a.value.sd + b.value.sd * b.value.sd)),
                   std::sqrt(0.5 * (a.bend.sd * a.bend.sd + b.bend.sd * b.bend.sd))};
       else
         out[i].at_px = {x[i], y[i]};

@@ -16,7 +16,8 @@ namespace mottix {
 struct SmoothPlace {
   Vec2 at_px = Vec2::Zero();
   Vec2 bend_px_s2 = Vec2::Zero();  // second derivative
-  double bend_sd_px_s2 = 0.0;      // standard deviation of each coordinate
+  double sd_px = 0.0;              // of each coordinate, what is left of the noise of single pictures
+  double bend_sd_px_s2 = 0.0;
 };
 struct SmoothTracks {
   std::array<std::vector<SmoothPlace>, kJointCount> joints;  // empty, or one a frame

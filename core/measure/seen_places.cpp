@@ -168,7 +168,7 @@ Propagated propagate(const Scene& scene, const Reading& reading) {
       Disturbance own;
       own.frame_joint = j;
       own.frame = f;
-      shift(own, std::sqrt(1.0 - shared) * largest);
+      shift(own, std::hypot(std::sqrt(1.0 - shared) * largest, scene.smooth(joint, f).sd_px));
     }
     if (!reading.chosen_from.empty()) {
       // What wanders in the picture that was chosen.
