@@ -231,6 +231,30 @@ struct HouseFile::Impl {
       drawn.bind(9, line.length_m);
       drawn.exec();
     }
+    clear("drawn_point", id);
+    SQLite::Statement drawn_point(db, "INSERT INTO drawn_point VALUES (?, ?, ?, ?, ?, ?, ?)");
+    for (std::size_t entry = 0; entry < edit.drawn.size(); ++entry)
+      for (std::size_t place = 0; place < edit.drawn[entry].points.size(); ++place) {
+        const DrawnPoint& p = edit.drawn[entry].points[place];
+        drawn_point.reset();
+        drawn_point.bind(1, raw(id));
+        drawn_point.bind(2, static_cast<std::int64_t>(entry));
+        drawn_point.bind(3, std::string(nameOf(edit.drawn[entry].kind)));
+        drawn_point.bind(4, static_cast<std::int64_t>(place));
+        drawn_point.bind(5, static_cast<std::int64_t>(p.frame));
+        drawn_point.bind(6, p.p_px.x());
+        drawn_point.bind(7, p.p_px.y());
+        drawn_point.exec();
+      }
+    clear("other_film", id);
+    if (edit.other_film) {
+      SQLite::Statement other(db, "INSERT INTO other_film VALUES (?, ?, ?, ?)");
+      other.bind(1, raw(id));
+      other.bind(2, raw(edit.other_film->set));
+      other.bind(3, edit.other_film->later_s);
+      other.bind(4, edit.other_film->by_hand ? 1 : 0);
+      other.exec();
+    }
     clear("locked_joint", id);
     SQLite::Statement locked(db, "INSERT INTO locked_joint VALUES (?, ?)");
     for (const Joint joint : edit.locked) {
@@ -596,6 +620,26 @@ struct HouseFile::Impl {
                                     Vec2(drawn.getColumn(2).getDouble(), drawn.getColumn(3).getDouble()),
                                     Vec2(drawn.getColumn(4).getDouble(), drawn.getColumn(5).getDouble()),
                                     drawn.getColumn(6).getDouble()});
+    SQLite::Statement by_hand(db,
+                              "SELECT entry, kind, frame, x_px, y_px FROM drawn_point WHERE set_id = ? "
+                              "ORDER BY entry, place");
+    by_hand.bind(1, raw(set.id));
+    std::int64_t entry_before = -1;
+    while (by_hand.executeStep()) {
+      const auto kind = drawnKindNamed(by_hand.getColumn(1).getString());
+      if (!kind) continue;  // of a newer program
+      const std::int64_t entry = by_hand.getColumn(0).getInt64();
+      if (entry != entry_before) set.edit.drawn.push_back({*kind, {}});
+      entry_before = entry;
+      set.edit.drawn.back().points.push_back(
+          {static_cast<std::size_t>(by_hand.getColumn(2).getInt64()),
+           Vec2(by_hand.getColumn(3).getDouble(), by_hand.getColumn(4).getDouble())});
+    }
+    SQLite::Statement other(db, "SELECT other_id, later_s, by_hand FROM other_film WHERE set_id = ?");
+    other.bind(1, raw(set.id));
+    if (other.executeStep())
+      set.edit.other_film = OtherFilm{static_cast<SetId>(other.getColumn(0).getInt64()),
+                                      other.getColumn(1).getDouble(), other.getColumn(2).getInt() != 0};
     SQLite::Statement locked(db, "SELECT joint FROM locked_joint WHERE set_id = ?");
     locked.bind(1, raw(set.id));
     while (locked.executeStep())

@@ -53,6 +53,8 @@ class HouseFileTest : public testing::Test {
     set.edit.lines = {{RoomLineKind::kUpright, 12, Vec2(100, 500), Vec2(104, 90), 0.0},
                       {RoomLineKind::kLengthAtPlate, 0, Vec2(300, 640), Vec2(700, 641), 1.2}};
     set.edit.part = FilmPart{3, 250};
+    set.edit.drawn = {{DrawnKind::kAngle, {{9, Vec2(1, 2)}, {9, Vec2(3, 4.5)}, {9, Vec2(5, 6)}}},
+                      {DrawnKind::kTime, {{9, Vec2(1, 2)}, {40, Vec2(1, 2)}}}};
     set.edit.cue = "high.knees_out";
     set.edit.next_load_kg = 85.0;
     return set;
@@ -226,7 +228,7 @@ TEST_P(EarlierHouse, KeepsItsAthletesAndTakesWhatIsNew) {
   ASSERT_TRUE(house.saveRecord(r));
   EXPECT_EQ(*house.loadRecord(r.athlete.id), r);
 }
-INSTANTIATE_TEST_SUITE_P(Versions, EarlierHouse, testing::Values(1, 2));
+INSTANTIATE_TEST_SUITE_P(Versions, EarlierHouse, testing::Range(1, 14));
 
 TEST_F(HouseFileTest, TheFirstPlacedFrameStaysFirst) {
   HouseFile house = opened();
@@ -324,6 +326,19 @@ TEST_F(HouseFileTest, ResultsReplaceEarlierOnes) {
   EXPECT_EQ(db.execAndGet("SELECT reps FROM finding").getString(), "1,3");
 }
 
+TEST_F(HouseFileTest, TwoFilmsOfOneSetKnowEachOtherUntilOneGoes) {
+  HouseFile house = opened();
+  const AthleteId athlete = *house.addAthlete({{}, "Runa", 2.5, 0, ""});
+  const SetId side = *house.addSet(someSet(athlete)), front = *house.addSet(someSet(athlete));
+  SetEdit edit = house.loadSet(side)->edit;
+  edit.other_film = OtherFilm{front, -1.375, true};
+  ASSERT_TRUE(house.saveEdit(side, edit, SetState::kTracked));
+  EXPECT_EQ(house.loadSet(side)->edit, edit);
+  EXPECT_FALSE(house.loadSet(front)->edit.other_film);
+  ASSERT_TRUE(house.removeSet(front));
+  EXPECT_FALSE(house.loadSet(side)->edit.other_film);
+}
+
 TEST_F(HouseFileTest, RemovingASetTakesEverythingOfItAlong) {
   HouseFile house = opened();
   const SetId id = *house.addSet(someSet(*house.addAthlete({{}, "Runa", 2.5, 0, ""})));
@@ -331,8 +346,8 @@ TEST_F(HouseFileTest, RemovingASetTakesEverythingOfItAlong) {
   ASSERT_TRUE(house.removeSet(id));
   EXPECT_FALSE(house.loadSet(id));
   SQLite::Database db(path.string(), SQLite::OPEN_READONLY);
-  for (const char* table :
-       {"track", "tracking", "found_spread", "placed_point", "room_line", "locked_joint", "overrule", "clip"})
+  for (const char* table : {"track", "tracking", "found_spread", "placed_point", "room_line", "drawn_point",
+                            "locked_joint", "overrule", "clip"})
     EXPECT_EQ(db.execAndGet(std::string("SELECT count(*) FROM ") + table).getInt(), 0) << table;
 }
 

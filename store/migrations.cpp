@@ -2,7 +2,7 @@
 
 namespace mottix {
 
-const std::array<std::string_view, 13> kMigrations = {
+const std::array<std::string_view, 14> kMigrations = {
     R"sql(
 CREATE TABLE athlete (
   id INTEGER PRIMARY KEY,
@@ -251,6 +251,24 @@ ALTER TABLE lift_set ADD COLUMN held TEXT NOT NULL DEFAULT 'plates';  -- plates,
 ALTER TABLE tracking ADD COLUMN lens_k1 REAL;       -- how the lens bends straight lines; NULL: the room did not show it
 ALTER TABLE tracking ADD COLUMN lens_k1_sd REAL;
 ALTER TABLE tracking ADD COLUMN held TEXT NOT NULL DEFAULT 'plates';  -- what was followed, as of lift_set
+)sql",
+    R"sql(
+CREATE TABLE drawn_point (             -- of measures that the coach drew, in pixels of the picture as displayed
+  set_id INTEGER NOT NULL REFERENCES lift_set(id) ON DELETE CASCADE,
+  entry INTEGER NOT NULL,
+  kind TEXT NOT NULL,                  -- angle, lean, distance, height, time
+  place INTEGER NOT NULL,              -- order of the points
+  frame INTEGER NOT NULL,
+  x_px REAL NOT NULL,
+  y_px REAL NOT NULL,
+  PRIMARY KEY (set_id, entry, place)
+);
+CREATE TABLE other_film (              -- another film of the same set
+  set_id INTEGER PRIMARY KEY REFERENCES lift_set(id) ON DELETE CASCADE,
+  other_id INTEGER NOT NULL REFERENCES lift_set(id) ON DELETE CASCADE,
+  later_s REAL NOT NULL,               -- added to a time of this film it is the other's
+  by_hand INTEGER NOT NULL
+);
 )sql"};
 
 }  // namespace mottix

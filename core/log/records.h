@@ -12,6 +12,7 @@
 #include "core/body/athlete_body.h"
 #include "core/load/decide_load.h"
 #include "core/log/athlete_profile.h"
+#include "core/measure/drawn_measure.h"
 #include "core/motion/tracks.h"
 #include "core/verdict/analysis.h"
 #include "core/verdict/judge.h"
@@ -129,6 +130,14 @@ inline LoadedBar loadedBar(const Asked& asked) {
 // Whether the coach has called a deadlift sumo.
 bool standsWide(const Asked& asked);
 
+// Another film of the same set, from elsewhere. To be added to a time of this film to have the other's.
+struct OtherFilm {
+  SetId set{};
+  double later_s = 0.0;
+  bool by_hand = false;  // said by the coach; otherwise found by the bar's way
+  bool operator==(const OtherFilm&) const = default;
+};
+
 enum class SetState { kWaiting, kTracked, kReviewed, kFailed };
 
 // Everything of a set that the coach decides. Undo keeps whole copies of it.
@@ -144,6 +153,8 @@ struct SetEdit {
   std::optional<SetupId> setup;        // the set-up used
   std::optional<int> comfort;          // with it, 0..10; 10: nothing hurts or hinders
   std::optional<double> effort_felt;   // as the lifter told it afterwards, 10: nothing left
+  std::vector<DrawnMeasure> drawn;     // measured by hand on the picture
+  std::optional<OtherFilm> other_film;
   bool operator==(const SetEdit&) const = default;
 };
 

@@ -5,6 +5,7 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/measure/measure_kind.h"
 #include "core/motion/camera_shake.h"
 #include "core/motion/lens.h"
 
@@ -65,7 +66,7 @@ Vec2 asMeasured(const ClipTracks& filmed, std::size_t frame, const Vec2& p_px) {
 }
 
 Expected<Estimate> estimateDrawn(const DrawnMeasure& drawn, const ClipTracks& filmed,
-                                 const Analysis& analysis) {
+                                 const SideCamera& camera, const SideCameraErrors& errors) {
   if (drawn.points.size() != pointCountOf(drawn.kind))
     return fail(Remedy::kCorrectInput, "Points of this measure are missing. Draw it anew.");
   for (const DrawnPoint& p : drawn.points)
@@ -88,24 +89,23 @@ Expected<Estimate> estimateDrawn(const DrawnMeasure& drawn, const ClipTracks& fi
   }
   const bool across = filmed.across();
   const Estimate lateral = across ? kAcross_m : kNearSide_m;
-  auto with = [&](const SideCamera& camera, double lateral_m, std::size_t moved, const Vec2& by_px) {
+  auto with = [&](const SideCamera& c, double lateral_m, std::size_t moved, const Vec2& by_px) {
     std::vector<Vec2> m;
     for (std::size_t i = 0; i < px.size(); ++i)
-      m.push_back(camera.toBody(i == moved ? Vec2(px[i] + by_px) : px[i], lateral_m));
+      m.push_back(c.toBody(i == moved ? Vec2(px[i] + by_px) : px[i], lateral_m));
     return value(drawn.kind, m);
   };
   const std::size_t none = px.size();
-  Estimate out = estimateFrom(analysis.camera, analysis.camera_errors, [&](const SideCamera& c) {
-    return with(c, lateral.value, none, Vec2::Zero());
-  });
+  Estimate out = estimateFrom(
+      camera, errors, [&](const SideCamera& c) { return with(c, lateral.value, none, Vec2::Zero()); });
   double variance = out.sd * out.sd;
   auto add = [&](double up, double down) { variance += std::pow(0.5 * (up - down), 2); };
-  add(with(analysis.camera, lateral.value + lateral.sd, none, Vec2::Zero()),
-      with(analysis.camera, lateral.value - lateral.sd, none, Vec2::Zero()));
+  add(with(camera, lateral.value + lateral.sd, none, Vec2::Zero()),
+      with(camera, lateral.value - lateral.sd, none, Vec2::Zero()));
   const double hand_px = kHandOfWidth * filmed.width_px;
   for (std::size_t i = 0; i < px.size(); ++i)
     for (const Vec2& axis : {Vec2(hand_px, 0.0), Vec2(0.0, hand_px)})
-      add(with(analysis.camera, lateral.value, i, axis), with(analysis.camera, lateral.value, i, -axis));
+      add(with(camera, lateral.value, i, axis), with(camera, lateral.value, i, -axis));
   out.sd = std::sqrt(variance);
   return out;
 }

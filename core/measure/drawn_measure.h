@@ -11,7 +11,8 @@
 
 #include "core/base/error.h"
 #include "core/base/estimate.h"
-#include "core/verdict/analysis.h"
+#include "core/motion/side_camera.h"
+#include "core/motion/tracks.h"
 
 namespace mottix {
 
@@ -40,10 +41,10 @@ struct DrawnMeasure {
   bool operator==(const DrawnMeasure&) const = default;
 };
 
-// `filmed`: the tracks that `analysis` was made of, in the pictures as filmed. kCorrectInput when points are
-// missing, lie on each other, or on pictures that the film does not have.
+// `filmed`: tracks in the pictures as filmed; `camera`: the one that measures are taken with. kCorrectInput
+// when points are missing, lie on each other, or on pictures that the film does not have.
 Expected<Estimate> estimateDrawn(const DrawnMeasure& drawn, const ClipTracks& filmed,
-                                 const Analysis& analysis);
+                                 const SideCamera& camera, const SideCameraErrors& errors);
 
 // A place in a picture as filmed, as measures see it: without the camera's motion and the lens's bend.
 Vec2 asMeasured(const ClipTracks& filmed, std::size_t frame, const Vec2& p_px);

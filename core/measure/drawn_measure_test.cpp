@@ -4,6 +4,7 @@
 
 #include <gtest/gtest.h>
 
+#include "core/verdict/analysis.h"
 #include "tests/known_squat.h"
 
 namespace mottix {
@@ -20,7 +21,8 @@ class Drawn : public testing::Test {
     return {frame, analysis_.camera.toPicture({x_m, y_m}, 0.15)};
   }
   Estimate of(DrawnKind kind, std::vector<DrawnPoint> points) const {
-    const auto e = estimateDrawn({kind, std::move(points)}, clip_.tracks, analysis_);
+    const auto e =
+        estimateDrawn({kind, std::move(points)}, clip_.tracks, analysis_.camera, analysis_.camera_errors);
     EXPECT_TRUE(e) << e.error().text;
     return e.value_or(Estimate{-999.0, 0.0});
   }
@@ -62,18 +64,22 @@ TEST_F(Drawn, FollowsAHandHeldCamera) {
   later.frame = 20;
   shaken.shake[20].shift_px = Vec2(15.0, -6.0);
   later.p_px += Vec2(15.0, -6.0);
-  const auto e = estimateDrawn({DrawnKind::kDistance, {a, later}}, shaken, analysis_);
+  const auto e =
+      estimateDrawn({DrawnKind::kDistance, {a, later}}, shaken, analysis_.camera, analysis_.camera_errors);
   ASSERT_TRUE(e);
   EXPECT_NEAR(e->value, 50.0, 1e-6);
 }
 
 TEST_F(Drawn, WhatCannotBeMeasuredIsSaid) {
   const DrawnPoint a = at(10, 0.0, 0.0);
-  EXPECT_FALSE(estimateDrawn({DrawnKind::kAngle, {a, a}}, clip_.tracks, analysis_));
-  EXPECT_FALSE(estimateDrawn({DrawnKind::kDistance, {a, a}}, clip_.tracks, analysis_));
+  EXPECT_FALSE(
+      estimateDrawn({DrawnKind::kAngle, {a, a}}, clip_.tracks, analysis_.camera, analysis_.camera_errors));
+  EXPECT_FALSE(
+      estimateDrawn({DrawnKind::kDistance, {a, a}}, clip_.tracks, analysis_.camera, analysis_.camera_errors));
   DrawnPoint nowhere = a;
   nowhere.frame = 100000;
-  EXPECT_FALSE(estimateDrawn({DrawnKind::kTime, {a, nowhere}}, clip_.tracks, analysis_));
+  EXPECT_FALSE(estimateDrawn({DrawnKind::kTime, {a, nowhere}}, clip_.tracks, analysis_.camera,
+                             analysis_.camera_errors));
   for (const DrawnKind kind : kDrawnKinds) EXPECT_EQ(drawnKindNamed(nameOf(kind)), kind);
   EXPECT_FALSE(drawnKindNamed("area"));
 }
