@@ -10,7 +10,6 @@
 #include <QWheelEvent>
 
 #include "core/motion/camera_shake.h"
-#include "desk/path_drawing.h"
 #include "desk/theme.h"
 #include "report/wording.h"
 
@@ -86,13 +85,6 @@ double distanceToSegment(const QPointF& p, const QPointF& a, const QPointF& b) {
 
 double lengthOf(const QPointF& v) {
   return std::hypot(v.x(), v.y());
-}
-
-void lineOnFilm(QPainter& p, const QPointF& a, const QPointF& b, Qt::PenStyle style = Qt::SolidLine) {
-  p.setPen(QPen(kUnderFilm, 4.0, Qt::SolidLine, Qt::RoundCap));
-  if (style == Qt::SolidLine) p.drawLine(a, b);
-  p.setPen(QPen(kOnFilm, 1.8, style, Qt::RoundCap));
-  p.drawLine(a, b);
 }
 
 }  // namespace
@@ -216,6 +208,25 @@ void FilmView::playOn() {
     playFrom(looped_->first);
   else
     play_.stop();
+}
+
+void FilmView::setShownLines(const EvidenceChoice& choice) {
+  shown_lines_ = choice;
+  update();
+}
+
+ShownPicture FilmView::shownPicture() const {
+  return {*data_, shown_, [this](const Vec2& px) { return toWidget(px); }, filmRect()};
+}
+
+void FilmView::startMeasuring(DrawnKind kind) {
+  play_.stop();
+  asked_.reset();
+  measured_ = {kind, {}};
+  mode_ = Mode::kMeasure;
+  setFocus();
+  update();
+  emit modeChanged();
 }
 
 QSizeF FilmView::filmSize() const {
@@ -435,6 +446,11 @@ void FilmView::mousePressEvent(QMouseEvent* event) {
     held_at_px_ = at;
     return;
   }
+  if (mode_ == Mode::kMeasure) {
+    grip_ = Grip::kMeasure;
+    update();
+    return;
+  }
   if (mode_ == Mode::kPlaceFigure) {
     if (const auto joint = jointNear(mouse_, figure_)) {
       grip_ = Grip::kFigurePoint;
@@ -485,6 +501,7 @@ void FilmView::mouseMoveEvent(QMouseEvent* event) {
       break;
     case Grip::kPlate:
     case Grip::kLine:
+    case Grip::kMeasure:
     case Grip::kNone:
       break;
   }
@@ -509,6 +526,13 @@ void FilmView::mouseReleaseEvent(QMouseEvent* event) {
     mode_ = Mode::kWatch;
     emit modeChanged();
     emit lineDrawn(shown_, held_at_px_.x(), held_at_px_.y(), at.x(), at.y());
+  } else if (was == Grip::kMeasure) {
+    measured_.points.push_back({shown_, at});
+    if (measured_.points.size() == pointCountOf(measured_.kind)) {
+      mode_ = Mode::kWatch;
+      emit modeChanged();
+      emit measureDrawn(measured_);
+    }
   }
   update();
 }
@@ -532,6 +556,10 @@ void FilmView::keyPressEvent(QKeyEvent* event) {
   if (mode_ == Mode::kPlaceFigure) {
     if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) return confirmFigure();
     if (event->key() == Qt::Key_F) return mirrorFigure();
+  }
+  if (mode_ == Mode::kMeasure && event->key() == Qt::Key_Backspace && !measured_.points.empty()) {
+    measured_.points.pop_back();
+    return update();
   }
   if (mode_ != Mode::kWatch && event->key() == Qt::Key_Escape) return leaveMode();
   auto rep_step = [&](int way) {
@@ -589,20 +617,6 @@ void FilmView::keyPressEvent(QKeyEvent* event) {
     default:
       QWidget::keyPressEvent(event);
   }
-}
-
-void FilmView::paintTag(QPainter& p, const QPointF& at, const QString& text, bool on_left) const {
-  p.setFont(type(14, Weight::kMedium));
-  const QFontMetricsF m(p.font());
-  QRectF box(at, QSizeF(m.horizontalAdvance(text) + 12, m.height() + 4));
-  if (on_left) box.moveRight(at.x());
-  box.moveLeft(std::clamp(box.left(), 2.0, std::max(2.0, filmRect().width() - box.width() - 2)));
-  box.moveTop(std::clamp(box.top(), 2.0, std::max(2.0, filmRect().height() - box.height() - 2)));
-  p.setPen(Qt::NoPen);
-  p.setBrush(QColor(250, 249, 244, 235));
-  p.drawRoundedRect(box, 2, 2);
-  p.setPen(QColor("#1c2426"));
-  p.drawText(box, Qt::AlignCenter, text);
 }
 
 void FilmView::paintBanner(QPainter& p, const QString& text) const {
@@ -748,46 +762,15 @@ void FilmView::paintLevel(QPainter& p, const QString& value) const {
   p.setPen(QPen(kOnFilm, 1.8, Qt::DashLine));
   p.drawLine(middle - half, middle + half);
   if (!value.isEmpty())
-    paintTag(p, middle + half + QPointF(6, *tilt->deg[shown_] > 0.0 ? 14 : -34), value, true);
+    tagOnFilm(p, filmRect(), middle + half + QPointF(6, *tilt->deg[shown_] > 0.0 ? 14 : -34), value, true);
 }
 
 void FilmView::paintEvidence(QPainter& p) const {
   if (data_ == nullptr || !data_->analysis) return;
   const Analysis& a = *data_->analysis;
   const Rep* rep = data_->repAt(shown_);
-  // The plumb line over mid-foot, in the plane of the plate: there the bar's middle should be.
   const auto joints = jointsAt(shown_);
-  const auto &heel = joints[indexOf(Joint::kHeel)], &toe = joints[indexOf(Joint::kToe)];
-  const bool stands = data_->set.edit.asked.lift != Lift::kBench;
-  if (stands && !data_->tracks.across() && heel && toe && shown_ < data_->tracks.bar.size()) {
-    auto body = [&](const Vec2& p_px, Joint j) {
-      return a.camera.toBody(toReference(data_->tracks, shown_, p_px), lateralPrior(j).value);
-    };
-    auto onPicture = [&](const Vec2& m) {
-      return toWidget(toPictureMoved(data_->tracks, shown_, a.camera.toPicture(m, a.camera.plate_lateral_m)));
-    };
-    const double mid = 0.5 * (body(*heel, Joint::kHeel).x() + body(*toe, Joint::kToe).x());
-    const double floor = body(*heel, Joint::kHeel).y();
-    const QPointF low = onPicture({mid, floor}), high = onPicture({mid, floor + 1.75});
-    p.setPen(QPen(kUnderFilm, 3.2));
-    p.drawLine(low, high);
-    p.setPen(QPen(kOnFilm, 1.6, Qt::DotLine));
-    p.drawLine(low, high);
-  }
-  if (rep != nullptr) {
-    const RepPath path = pathOf(*rep, data_->tracks, a.camera);
-    std::vector<PathPoint> points;
-    for (std::size_t i = 0; i < path.frame.size(); ++i)
-      points.push_back({toWidget(barOnShown(path.frame[i])), path.speed_ms[i],
-                        data_->set.edit.asked.lift == Lift::kDeadlift ? i <= path.turn : i > path.turn});
-    QPainterPath under;
-    for (std::size_t i = 0; i < points.size(); ++i)
-      i == 0 ? under.moveTo(points[i].at) : under.lineTo(points[i].at);
-    p.setBrush(Qt::NoBrush);
-    p.setPen(QPen(QColor(255, 255, 255, 170), 6.0, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
-    p.drawPath(under);
-    drawPath(p, points, QColor("#1d5c57"));
-  }
+  paintEvidenceLines(p, shownPicture(), shown_lines_);
   paintJoints(p, joints, underMouse() && grip_ == Grip::kNone);
   if (!evidence_ || rep == nullptr) return;
   const bool here =
@@ -808,19 +791,41 @@ void FilmView::paintEvidence(QPainter& p) const {
     p.drawLine(QPointF(std::min(h.x(), k.x()) - reach, k.y()),
                QPointF(std::max(h.x(), k.x()) + reach, k.y()));
     if (on_frame)
-      paintTag(p, QPointF(std::max(h.x(), k.x()) + reach + 4, k.y() - 12), tr("crease %1").arg(value), false);
+      tagOnFilm(p, filmRect(), QPointF(std::max(h.x(), k.x()) + reach + 4, k.y() - 12),
+                tr("crease %1").arg(value), false);
   } else if (rule->measure == MeasureId::kTrunkChange && hip && shoulder) {
     const QPointF h = toWidget(*hip);
     lineOnFilm(p, h, h - QPointF(0, 90), Qt::DashLine);
     if (on_frame)
-      paintTag(p, h + QPointF(toWidget(*shoulder).x() > h.x() ? -14 : 14, -70), tr("+%1").arg(value),
-               toWidget(*shoulder).x() > h.x());
+      tagOnFilm(p, filmRect(), h + QPointF(toWidget(*shoulder).x() > h.x() ? -14 : 14, -70),
+                tr("+%1").arg(value), toWidget(*shoulder).x() > h.x());
   } else if (rule->measure == MeasureId::kBarTilt) {
     paintLevel(p, on_frame ? tr("%1 from level").arg(value) : QString());
   } else if (rule->measure == MeasureId::kBarForwardMax && on_frame) {
-    paintTag(p, toWidget(data_->tracks.bar[shown_].p_px) + QPointF(26, -40), tr("forward %1").arg(value),
-             false);
+    tagOnFilm(p, filmRect(), toWidget(data_->tracks.bar[shown_].p_px) + QPointF(26, -40),
+              tr("forward %1").arg(value), false);
   }
+}
+
+// The measure that is being drawn: its points so far, and a glass over the next one.
+void FilmView::paintMeasuring(QPainter& p) const {
+  if (data_ == nullptr) return;
+  paintJoints(p, jointsAt(shown_), false);
+  DrawnMeasure now = measured_;
+  const bool pointing = underMouse() || grip_ == Grip::kMeasure;
+  if (pointing) now.points.push_back({shown_, toFilm(mouse_)});
+  paintDrawn(p, shownPicture(), now, {});
+  if (grip_ == Grip::kMeasure) paintLoupe(p, toFilm(mouse_));
+  const QString how =
+      measured_.kind == DrawnKind::kAngle ? tr("Click three points: the angle is at the second.")
+      : measured_.kind == DrawnKind::kLean
+          ? tr("Click the lower end and the upper end of a line: its lean from vertical is "
+               "measured.")
+      : measured_.kind == DrawnKind::kDistance ? tr("Click two points.")
+      : measured_.kind == DrawnKind::kHeight
+          ? tr("Click two points: how far the second lies above the first.")
+          : tr("Click at the first moment, go to the second (arrow keys, wheel) and click again.");
+  paintBanner(p, how + QLatin1Char(' ') + tr("Backspace takes the last point back, Esc leaves."));
 }
 
 void FilmView::paintEvent(QPaintEvent*) {
@@ -862,6 +867,9 @@ void FilmView::paintEvent(QPaintEvent*) {
     }
     if (asked_ && shown_ == asked_->frame) paintAsked(p);
     paintLines(p);
+    if (data_ != nullptr) paintDrawnMeasures(p, shownPicture());
+  } else if (mode_ == Mode::kMeasure) {
+    paintMeasuring(p);
   } else if (mode_ == Mode::kPlaceFigure) {
     paintJoints(p, figure_, true);
     if (grip_ == Grip::kFigurePoint) paintLoupe(p, figure_[indexOf(held_)].value_or(held_at_px_));

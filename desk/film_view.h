@@ -1,9 +1,9 @@
 // Station 2, Seen: the film with the evidence drawn on it.
 //
 // Time is moved by taking hold of the bar and pulling it along its path; the wheel and the arrow keys do it
-// by the frame. Joints are put right by dragging them. Three further modes: laying the figure on the lifter
+// by the frame. Joints are put right by dragging them. Four further modes: laying the figure on the lifter
 // (its points, or the whole by one of its lines), pointing at the plate (a click, or a drag from its middle
-// to its rim), and drawing a line along something upright or of known length.
+// to its rim), drawing a line along something upright or of known length, and measuring by hand.
 #pragma once
 
 #include <optional>
@@ -13,6 +13,7 @@
 #include <QTimer>
 #include <QWidget>
 
+#include "desk/film_evidence.h"
 #include "desk/frame_source.h"
 #include "desk/sheet_data.h"
 
@@ -21,7 +22,7 @@ namespace mottix {
 class FilmView : public QWidget {
   Q_OBJECT
  public:
-  enum class Mode { kWatch, kPlaceFigure, kPointPlate, kDrawLine };
+  enum class Mode { kWatch, kPlaceFigure, kPointPlate, kDrawLine, kMeasure };
 
   explicit FilmView(QWidget* parent = nullptr);
   // `sheet` must outlive the view or be replaced; call after every change of it.
@@ -41,6 +42,10 @@ class FilmView : public QWidget {
   void startDrawing();
   // One that was drawn but of which the coach has not said yet what it shows.
   void setOpenLine(std::optional<RoomLine> line);
+  // A measure by hand, point by point.
+  void startMeasuring(DrawnKind kind);
+  // Which lines are drawn on the film.
+  void setShownLines(const EvidenceChoice& choice);
   void leaveMode();
   void confirmFigure();
   void mirrorFigure();
@@ -71,6 +76,7 @@ class FilmView : public QWidget {
   void figurePlaced(mottix::PlacedPoints points);
   void platePointed(std::size_t frame, double x_px, double y_px, double radius_px);
   void lineDrawn(std::size_t frame, double from_x, double from_y, double to_x, double to_y);
+  void measureDrawn(mottix::DrawnMeasure drawn);
   void modeChanged();
   void askingEnded();  // by Esc
   void filmFailed(QString reason);
@@ -85,7 +91,7 @@ class FilmView : public QWidget {
   void keyPressEvent(QKeyEvent* event) override;
 
  private:
-  enum class Grip { kNone, kBar, kJoint, kFigurePoint, kFigure, kPlate, kLine };
+  enum class Grip { kNone, kBar, kJoint, kFigurePoint, kFigure, kPlate, kLine, kMeasure };
 
   const SheetData* data_ = nullptr;
   FrameSource source_;
@@ -119,6 +125,8 @@ class FilmView : public QWidget {
   void playOn();
   QPointF mouse_;
   QString trouble_;
+  EvidenceChoice shown_lines_;
+  DrawnMeasure measured_;  // that is being drawn
 
   QSizeF filmSize() const;
   QRectF filmRect() const;
@@ -134,7 +142,8 @@ class FilmView : public QWidget {
   void paintLevel(QPainter& p, const QString& value) const;
   void paintJoints(QPainter& painter, const std::array<std::optional<Vec2>, kJointCount>& points,
                    bool handles) const;
-  void paintTag(QPainter& painter, const QPointF& at, const QString& text, bool on_left) const;
+  void paintMeasuring(QPainter& painter) const;
+  ShownPicture shownPicture() const;
   void paintLoupe(QPainter& painter, const Vec2& at_px) const;
   void paintAsked(QPainter& painter) const;
   void paintLines(QPainter& painter) const;

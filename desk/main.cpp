@@ -64,7 +64,22 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
   window.sheet().numbers().table()->setCurrentIndex(window.sheet().numbers().table()->model()->index(5, 2));
   waitUntil([&] { return window.sheet().film().shownFrame() == window.sheet().film().frame(); }, 10);
   if (!save(QStringLiteral("numbers"))) return 1;
-  window.sheet().showNumbers();
+    window.sheet().showNumbers();
+  // Curves, with every line drawn on the film.
+  mottix::EvidenceChoice lines;
+  for (const auto line : mottix::kEvidenceLines) lines.set(line, true);
+  window.sheet().film().setShownLines(lines);
+  window.sheet().showCurves();
+  if (const auto& analysis = window.sheet().data().analysis) {
+    const mottix::Rep& rep = analysis->reps.back();
+    window.sheet().film().goTo(rep.turn_frame + (rep.end_frame - rep.turn_frame) / 3);
+  }
+  waitUntil([&] { return window.sheet().film().shownFrame() == window.sheet().film().frame(); }, 10);
+  if (!save(QStringLiteral("curves"))) return 1;
+  window.sheet().curves().setAgainst(mottix::CurvesView::Against::kHeight);
+  if (!save(QStringLiteral("curves_height"))) return 1;
+  window.sheet().showCurves();
+  window.sheet().film().setShownLines({});
   // A line along a post, of which it has not been said yet what it shows.
   window.sheet().film().startDrawing();
   window.sheet().film().leaveMode();

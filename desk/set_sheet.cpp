@@ -13,6 +13,7 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QLocale>
+#include <QMenu>
 #include <QPainter>
 #include <QPushButton>
 #include <QScrollArea>
@@ -82,6 +83,9 @@ class EditSet : public QUndoCommand {
 SetSheet::SetSheet(HouseFile& house, AnalysisJobs& jobs, QUndoGroup& undo, QWidget* parent)
     : QWidget(parent), house_(house), jobs_(jobs), undo_(undo) {
   build();
+  if (const auto lines = house_.deskState("lines"); lines && !lines->empty())
+    lines_ = EvidenceChoice::of(QString::fromStdString(*lines));
+  film_->setShownLines(lines_);
 }
 SetSheet::~SetSheet() = default;
 
@@ -112,9 +116,13 @@ void SetSheet::build() {
   decisions_->addWidget(buildDecisionSide());
   numbers_ = new NumbersView;
   decisions_->addWidget(numbers_);
+  curves_ = new CurvesView;
+  decisions_->addWidget(curves_);
   grid->addWidget(decisions_, 1, 2);
   connect(numbers_, &NumbersView::closed, this, &SetSheet::showNumbers);
   connect(numbers_, &NumbersView::frameWanted, film_, &FilmView::goTo);
+  connect(curves_, &CurvesView::closed, this, &SetSheet::showCurves);
+  connect(curves_, &CurvesView::frameWanted, film_, &FilmView::goTo);
   grid->setColumnStretch(1, 63);
   grid->setColumnStretch(2, 37);
   grid->setRowStretch(1, 1);
@@ -132,6 +140,9 @@ void SetSheet::build() {
   key(Qt::Key_P, &SetSheet::placeFigure);
   key(Qt::Key_L, &SetSheet::pointAtPlate);
   key(Qt::Key_T, &SetSheet::showNumbers);
+  key(Qt::Key_C, &SetSheet::showCurves);
+  key(Qt::Key_I, &SetSheet::chooseLines);
+  key(Qt::Key_H, &SetSheet::chooseMeasure);
   key(Qt::Key_M, &SetSheet::drawLine);
   key(Qt::Key_U, &SetSheet::placeBack);
   key(Qt::Key_BracketLeft, &SetSheet::beginHere);
@@ -159,9 +170,15 @@ QWidget* SetSheet::buildFilmSide() {
   film_->setObjectName(QStringLiteral("film"));
   column->addWidget(film_);
   film_tools_ = new QWidget;
-  auto* tools = new QHBoxLayout(film_tools_);
-  tools->setContentsMargins(0, 0, 0, 0);
-  tools->setSpacing(4);
+  auto* tool_rows = new QVBoxLayout(film_tools_);
+  tool_rows->setContentsMargins(0, 0, 0, 0);
+  tool_rows->setSpacing(0);
+  auto* tools = new QHBoxLayout;
+  auto* hand_tools = new QHBoxLayout;
+  for (QHBoxLayout* row : {tools, hand_tools}) {
+    row->setSpacing(4);
+    tool_rows->addLayout(row);
+  }
   place_ = button(tr("Figure · P"),
                   tr("Lay the figure on the lifter, so that depth and trunk can be measured"), true);
   point_ = button(tr("Plate · L"), tr("Show where the near plate is, when another one was followed"), true);
@@ -178,20 +195,28 @@ QWidget* SetSheet::buildFilmSide() {
   connect(loop_, &QPushButton::clicked, this, &SetSheet::loopRep);
   tools->addWidget(loop_);
   refreshPlaying();
-  tools->addWidget(place_);
-  tools->addWidget(point_);
+  evidence_ = button(tr("Lines · I"),
+                     tr("Which lines are drawn on the film: path, plumb line, angles, levers"), true);
+  connect(evidence_, &QPushButton::clicked, this, &SetSheet::chooseLines);
+  tools->addWidget(evidence_);
+  tools->addWidget(moment_, 1);
+  hand_tools->addWidget(place_);
+  hand_tools->addWidget(point_);
   line_ = button(tr("Line · M"),
                  tr("Draw along something upright, or of known length, so that the camera is known better"),
                  true);
-  tools->addWidget(line_);
+  hand_tools->addWidget(line_);
   connect(line_, &QPushButton::clicked, this, &SetSheet::drawLine);
   back_ = button(tr("Back · U"), tr("Put two points on the lifter's back, then follow them"), true);
-  tools->addWidget(back_);
+  hand_tools->addWidget(back_);
   connect(back_, &QPushButton::clicked, this, &SetSheet::placeBack);
   unsure_ = button(tr("Least sure · N"), tr("Go to the joint and frame where a hand would help most"), true);
-  tools->addWidget(unsure_);
+  hand_tools->addWidget(unsure_);
   connect(unsure_, &QPushButton::clicked, this, &SetSheet::askLeastSure);
-  tools->addWidget(moment_, 1);
+  by_hand_ = button(tr("Measure · H"), tr("Measure an angle, a distance, a height or a time by hand"), true);
+  connect(by_hand_, &QPushButton::clicked, this, &SetSheet::chooseMeasure);
+  hand_tools->addWidget(by_hand_);
+  hand_tools->addStretch(1);
   column->addWidget(film_tools_);
   ribbon_ = new RepRibbon;
   column->addWidget(ribbon_, 1);
@@ -202,7 +227,17 @@ QWidget* SetSheet::buildFilmSide() {
   connect(film_, &FilmView::frameChanged, this, [this](std::size_t frame) {
     ribbon_->setFrame(frame);
     numbers_->setFrame(frame);
+    curves_->setFrame(frame);
     refreshMoment();
+  });
+  connect(film_, &FilmView::measureDrawn, this, [this](const DrawnMeasure& drawn) {
+    if (!data_.analysis) return;
+    const auto value =
+        estimateDrawn(drawn, data_.tracks, data_.analysis->camera, data_.analysis->camera_errors);
+    if (!value) return emit trouble(QString::fromStdString(value.error().text));
+    SetEdit after = data_.set.edit;
+    after.drawn.push_back(drawn);
+    push(tr("Measure by hand"), after);
   });
   connect(film_, &FilmView::filmFailed, this, &SetSheet::trouble);
   connect(film_, &FilmView::askingEnded, this, [this] {
@@ -274,6 +309,11 @@ QWidget* SetSheet::buildDecisionSide() {
   auto* all_row = new QHBoxLayout;
   all_row->setContentsMargins(18, 0, 0, 0);
   all_row->addWidget(all);
+  auto* curves =
+      button(tr("Curves · C"), tr("Angles, levers and measures drawn against time, height or rep"), true);
+  curves->setProperty("what", QStringLiteral("curves"));
+  connect(curves, &QPushButton::clicked, this, &SetSheet::showCurves);
+  all_row->addWidget(curves);
   all_row->addStretch(1);
   judged_column->addLayout(all_row);
   grid->addWidget(judged_side, 0, 1);
@@ -597,6 +637,7 @@ void SetSheet::apply(SetId id, const SetEdit& edit) {
 
 void SetSheet::recompute() {
   data_.analysis.reset();
+  data_.phases.clear();
   data_.problem = QString::fromStdString(data_.set.problem);
   data_.tracks = {};
   if (!data_.record) return;
@@ -609,6 +650,7 @@ void SetSheet::recompute() {
   }
   data_.problem.clear();
   data_.analysis = std::move(*analysis);
+  data_.phases = findPhases(data_.analysis->on->input, data_.analysis->reps);
   if (auto ok = house_.saveResults(data_.set.id, *data_.analysis, builtInRuleBook()); !ok)
     emit trouble(QString::fromStdString(ok.error().text));
 }
@@ -680,6 +722,10 @@ void SetSheet::refresh() {
   ribbon_->setFrame(film_->frame());
   numbers_->setData(&data_);
   numbers_->setFrame(film_->frame());
+  curves_->setData(&data_);
+  curves_->setFrame(film_->frame());
+  evidence_->setEnabled(data_.analysis.has_value());
+  by_hand_->setEnabled(data_.analysis.has_value());
   place_->setEnabled(data_.record.has_value() && !data_.tracks.across() && !jobs_.running(data_.set.id));
   point_->setEnabled(!jobs_.running(data_.set.id));
   const Held held = data_.set.edit.asked.held;
@@ -786,7 +832,12 @@ void SetSheet::refreshMoment() {
   const QString seen = state == TrackState::kSeen      ? QString()
                        : state == TrackState::kBridged ? tr(" · bar hidden, bridged")
                                                        : tr(" · bar lost");
-  moment_->setText(where + tr("%1 s, frame %2").arg(data_.tracks.time_s[frame], 0, 'f', 2).arg(frame) + seen);
+  QString doing;
+  for (const Phase& phase : data_.phases)
+    if (frame >= phase.first && frame <= phase.last)
+      doing = phaseWords(phase.kind, data_.set.edit.asked.lift) + QStringLiteral(" · ");
+  moment_->setText(where + doing +
+                   tr("%1 s, frame %2").arg(data_.tracks.time_s[frame], 0, 'f', 2).arg(frame) + seen);
 }
 
 void SetSheet::refreshJudged() {
@@ -903,6 +954,7 @@ void SetSheet::refreshJudged() {
       });
       judged_->addWidget(card);
     }
+    offerDrawn();
     const QString fine = inOrderWords(builtInRuleBook(), data_.set.edit.asked.lift, *data_.analysis);
     if (!fine.isEmpty()) paragraph(fine, 14, true);
     const auto& rules = builtInRuleBook().rules;
@@ -1027,6 +1079,42 @@ void SetSheet::splitSets() {
   choosePart(parts.front());
   emit trouble(
       tr("Taken apart: this is the first of %1 sets, the others are in the Queue.").arg(parts.size()));
+}
+
+// What was measured by hand, each with the way to its picture and away.
+void SetSheet::offerDrawn() {
+  if (!data_.analysis) return;
+  const auto& drawn = data_.set.edit.drawn;
+  for (std::size_t i = 0; i < drawn.size(); ++i) {
+    auto* widget = new QWidget;
+    auto* row = new QHBoxLayout(widget);
+    row->setContentsMargins(24, 2, 0, 4);
+    const auto value =
+        estimateDrawn(drawn[i], data_.tracks, data_.analysis->camera, data_.analysis->camera_errors);
+    QLabel* words = label(14, Weight::kRegular, true);
+    words->setText(
+        value ? tr("By hand, frame %1: %2 %3")
+                    .arg(drawn[i].points.front().frame)
+                    .arg(drawnWords(drawn[i].kind).toLower(), withError(*value, unitOf(drawn[i].kind)))
+              : QString::fromStdString(value.error().text));
+    row->addWidget(words, 1);
+    QPushButton* show = button(tr("show"), tr("Show it on the film"), true);
+    show->setProperty("what", QStringLiteral("show drawn"));
+    connect(show, &QPushButton::clicked, this, [this, frame = drawn[i].points.front().frame] {
+      film_->goTo(frame);
+      film_->setFocus();
+    });
+    row->addWidget(show);
+    QPushButton* remove = button(tr("remove"), tr("Take the measure away"), true);
+    remove->setProperty("what", QStringLiteral("remove drawn"));
+    connect(remove, &QPushButton::clicked, this, [this, i] {
+      SetEdit after = data_.set.edit;
+      after.drawn.erase(after.drawn.begin() + static_cast<long>(i));
+      push(tr("Take a measure away"), after);
+    });
+    row->addWidget(remove);
+    judged_->addWidget(widget);
+  }
 }
 
 // What the line just drawn shows, and those that were drawn before.
@@ -1346,13 +1434,53 @@ void SetSheet::pointAtPlate() {
   film_->startPointing();
 }
 
-void SetSheet::showNumbers() {
-  const bool show = decisions_->currentWidget() != numbers_;
-  decisions_->setCurrentIndex(show ? 1 : 0);
+void SetSheet::showInstead(QWidget* view, QWidget* focus) {
+  const bool show = decisions_->currentWidget() != view;
   if (show)
-    numbers_->table()->setFocus();
+    decisions_->setCurrentWidget(view);
   else
-    film_->setFocus();
+    decisions_->setCurrentIndex(0);
+  (show ? focus : film_)->setFocus();
+}
+
+void SetSheet::showNumbers() {
+  showInstead(numbers_, numbers_->table());
+}
+
+void SetSheet::showCurves() {
+  showInstead(curves_, curves_->what());
+}
+
+void SetSheet::chooseLines() {
+  if (!data_.analysis) return emit trouble(tr("Lines are drawn when the bar has been followed."));
+  QMenu menu(this);
+  for (const EvidenceLine line : kEvidenceLines) {
+    QAction* a = menu.addAction(evidenceWords(line));
+    a->setCheckable(true);
+    a->setChecked(lines_.has(line));
+    a->setEnabled(evidenceShows(line, data_.set.edit.asked.lift, data_.tracks.across()));
+    connect(a, &QAction::toggled, this, [this, line](bool on) {
+      lines_.set(line, on);
+      film_->setShownLines(lines_);
+      if (auto ok = house_.saveDeskState("lines", lines_.text().toStdString()); !ok)
+        emit trouble(QString::fromStdString(ok.error().text));
+    });
+  }
+  menu.setActiveAction(menu.actions().front());
+  menu.exec(evidence_->mapToGlobal(QPoint(0, evidence_->height())));
+}
+
+void SetSheet::chooseMeasure() {
+  if (film_->mode() == FilmView::Mode::kMeasure) return film_->leaveMode();
+  if (!data_.analysis)
+    return emit trouble(tr("Measuring by hand needs the bar's scale: follow the bar first."));
+  QMenu menu(this);
+  for (const DrawnKind kind : kDrawnKinds) {
+    QAction* a = menu.addAction(drawnWords(kind));
+    connect(a, &QAction::triggered, film_, [this, kind] { film_->startMeasuring(kind); });
+  }
+  menu.setActiveAction(menu.actions().front());
+  menu.exec(by_hand_->mapToGlobal(QPoint(0, by_hand_->height())));
 }
 
 void SetSheet::drawLine() {

@@ -14,6 +14,7 @@
 
 #include "core/cue/cue_book.h"
 #include "desk/analysis_jobs.h"
+#include "desk/curves_view.h"
 #include "desk/film_view.h"
 #include "desk/numbers_view.h"
 #include "desk/rep_ribbon.h"
@@ -41,6 +42,7 @@ class SetSheet : public QWidget {
   const SheetData& data() const { return data_; }
   FilmView& film() { return *film_; }
   NumbersView& numbers() { return *numbers_; }
+  CurvesView& curves() { return *curves_; }
 
   // Takes what a job found for this set, whether it is on the sheet or not.
   void takeOutcome(SetId id, const TrackOutcome& outcome);
@@ -72,6 +74,11 @@ class SetSheet : public QWidget {
   void pointAtPlate();
   // Every measure of every rep, in the place of findings, cue and load; and back.
   void showNumbers();
+  // Curves in the same place; and back.
+  void showCurves();
+  // Which lines are drawn on the film, and which measure is drawn by hand: each a short menu.
+  void chooseLines();
+  void chooseMeasure();
   void drawLine();
   void sayCue();
   void otherCue();
@@ -108,12 +115,15 @@ class SetSheet : public QWidget {
   FilmView* film_ = nullptr;
   QWidget* film_tools_ = nullptr;
   QPushButton *place_ = nullptr, *point_ = nullptr, *line_ = nullptr, *back_ = nullptr, *unsure_ = nullptr,
-              *play_ = nullptr, *slower_ = nullptr, *loop_ = nullptr;
+              *play_ = nullptr, *slower_ = nullptr, *loop_ = nullptr, *evidence_ = nullptr,
+              *by_hand_ = nullptr;
   void refreshPlaying();
   QLabel* moment_ = nullptr;
   RepRibbon* ribbon_ = nullptr;
   QStackedWidget* decisions_ = nullptr;
   NumbersView* numbers_ = nullptr;
+  CurvesView* curves_ = nullptr;
+  EvidenceChoice lines_;
   QScrollArea* judged_area_ = nullptr;
   QVBoxLayout* judged_ = nullptr;
   QWidget* judged_body_ = nullptr;
@@ -136,6 +146,8 @@ class SetSheet : public QWidget {
   void refreshSentence();
   void refreshJudged();
   void offerLines();
+  void offerDrawn();
+  void showInstead(QWidget* view, QWidget* focus);
   void offerParts();
   void choosePart(const FilmPart& part);
   void takeLift(SetId id, Lift lift);

@@ -7,6 +7,7 @@
 #include <QString>
 
 #include "core/log/records.h"
+#include "core/measure/phases.h"
 
 namespace mottix {
 
@@ -17,7 +18,8 @@ struct SheetData {
   std::optional<TrackRecord> record;  // nothing: not tracked yet
   ClipTracks tracks;                  // bar and joints as they are shown and measured
   std::optional<Analysis> analysis;
-  QString problem;  // why there is no analysis
+  std::vector<Phase> phases;  // of the analysis
+  QString problem;            // why there is no analysis
 
   const Rep* repAt(std::size_t frame) const {
     if (!analysis) return nullptr;

@@ -132,6 +132,50 @@ QString repNote(const Rep& rep) {
   return parts.join(QStringLiteral(", "));
 }
 
+QString phaseWords(PhaseKind kind, Lift lift) {
+  switch (kind) {
+    case PhaseKind::kTakingOut:
+      return lift == Lift::kBench ? tr("taking it out") : tr("walk-out");
+    case PhaseKind::kSettling:
+      return tr("set-up");
+    case PhaseKind::kDown:
+      return tr("way down");
+    case PhaseKind::kDownFromKnee:
+      return tr("below the knee, down");
+    case PhaseKind::kTurn:
+      return lift == Lift::kBench ? tr("on the chest") : tr("bottom");
+    case PhaseKind::kUp:
+      return lift == Lift::kDeadlift ? tr("off the floor") : tr("way up");
+    case PhaseKind::kSticking:
+      return tr("sticking");
+    case PhaseKind::kUpFromKnee:
+      return tr("past the knee");
+    case PhaseKind::kLockout:
+      return tr("lock-out");
+    case PhaseKind::kReset:
+      return tr("on the floor");
+    case PhaseKind::kPuttingBack:
+      return tr("putting it back");
+  }
+  return {};
+}
+
+QString drawnWords(DrawnKind kind) {
+  switch (kind) {
+    case DrawnKind::kAngle:
+      return tr("Angle");
+    case DrawnKind::kLean:
+      return tr("Lean from vertical");
+    case DrawnKind::kDistance:
+      return tr("Distance");
+    case DrawnKind::kHeight:
+      return tr("Height");
+    case DrawnKind::kTime:
+      return tr("Time between");
+  }
+  return {};
+}
+
 QString facingWords(Facing facing) {
   // A lifter who faces right in the picture shows the right side.
   switch (facing) {

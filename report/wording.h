@@ -5,6 +5,8 @@
 #include <QString>
 
 #include "core/log/records.h"
+#include "core/measure/difference.h"
+#include "core/measure/phases.h"
 
 namespace mottix {
 
@@ -23,7 +25,9 @@ QString measureWords(MeasureId id);                      // "trunk change", for 
 QString viewWords(View view, Facing facing, Lift lift);  // "from the right", "from the foot end"
 // "knee"; filmed across "left knee", by the lifter's own left and right.
 QString jointWords(Joint joint, View view);
-QString facingWords(Facing facing);    // where it was filmed from: "from the right"
+QString phaseWords(PhaseKind kind, Lift lift);  // "way up, sticking"
+QString drawnWords(DrawnKind kind);             // "Angle"
+QString facingWords(Facing facing);             // where it was filmed from: "from the right"
 QString noteOf(MeasureStatus status);  // why there is no value and what would help; empty when there is one
 // What is lifted: “plates of 450 mm”, “an empty bar”, “dumbbells of 180 mm”; and back, with the diameter
 // where one belongs to it. Nothing when it is neither.

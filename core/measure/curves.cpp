@@ -106,6 +106,12 @@ std::optional<Read> readOf(const MeasureInput& input, const Places& places, Curv
                   },
                   {Joint::kKnee, Joint::kRightKnee},
                   false};
+    case CurveId::kHipBelowKnee:
+      return Read{[](const Places& p, std::size_t f) {
+                    return kCmPerM * (p.joint(Joint::kKnee, f).y() - p.joint(Joint::kHip, f).y());
+                  },
+                  {Joint::kKnee, Joint::kHip},
+                  false};
     case CurveId::kBarSpeed:
       break;
   }
@@ -144,6 +150,8 @@ const std::vector<CurveDefinition>& curveCatalogue() {
       {kKneeBend, "knee_flexion", "knee flexion", "deg", kOnFeet, kSide, "0 is straight."},
       {kHipBend, "hip_flexion", "hip flexion", "deg", kOnFeet, kSide,
        "Angle by which thigh and trunk are bent against each other; 0 is straight."},
+      {kHipBelowKnee, "hip_below_knee", "hip below knee", "cm", kSquatOnly, kSide,
+       "Height of the knee's joint centre minus height of the hip's; positive is deeper."},
       {kElbowBend, "elbow_flexion", "elbow flexion", "deg", kBenchOnly, kSide, "0 is straight."},
       {kHipLever, "hip_lever", "lever at the hip", "cm", kOnFeet, kSide,
        "Level distance of the bar in front of the hip's joint centre."},
@@ -175,47 +183,72 @@ const CurveDefinition& definitionOf(CurveId id) {
   return curveCatalogue().front();
 }
 
+namespace {
+
+// A curve of a film, ready to be read in any picture.
+class CurveReader {
+ public:
+  CurveReader(const MeasureInput& input, CurveId id) : scene_(input), places_(scene_, {}) {
+    const CurveDefinition& d = definitionOf(id);
+    const bool across = input.tracks->across();
+    if (d.lifts.has(input.lift) && d.view != (across ? kSide : kAcross)) read_ = readOf(input, places_, id);
+  }
+  bool known(std::size_t f) const {
+    return read_ && (!read_->uses_bar || places_.barKnown(f)) &&
+           std::all_of(read_->joints.begin(), read_->joints.end(),
+                       [&](Joint j) { return places_.known(j, f); });
+  }
+  double value(std::size_t f) const { return read_->value(places_, f); }
+  double error(std::size_t f) const {
+    Reading r{MeasureStatus::kOk, f, read_->joints, {f}};
+    r.formula = [&](const Places& p) { return read_->value(p, f); };
+    r.uses_bar = read_->uses_bar;
+    r.uses_feet = read_->uses_feet;
+    if (read_->own_error) r.own_sd = read_->own_error(places_, f);
+    return propagate(scene_, r).value.sd;
+  }
+
+ private:
+  Scene scene_;
+  Seen places_;
+  std::optional<Read> read_;
+};
+
+}  // namespace
+
 std::vector<CurvePoint> computeCurve(const MeasureInput& input, CurveId id) {
-  const std::size_t frames = input.tracks->frameCount();
-  std::vector<CurvePoint> out(frames);
-  const CurveDefinition& d = definitionOf(id);
-  const bool across = input.tracks->across();
-  if (!d.lifts.has(input.lift) || (d.view == kSide && across) || (d.view == kAcross && !across)) return out;
   if (id == CurveId::kBarSpeed) return barSpeed(input);
-  const Scene scene(input);
-  const Seen places(scene, {});
-  const auto read = readOf(input, places, id);
-  if (!read) return out;
+  const CurveReader reader(input, id);
+  std::vector<CurvePoint> out(input.tracks->frameCount());
   std::vector<std::size_t> known;
-  for (std::size_t f = 0; f < frames; ++f) {
-    out[f].known =
-        (!read->uses_bar || places.barKnown(f)) &&
-        std::all_of(read->joints.begin(), read->joints.end(), [&](Joint j) { return places.known(j, f); });
+  for (std::size_t f = 0; f < out.size(); ++f) {
+    out[f].known = reader.known(f);
     if (!out[f].known) continue;
     known.push_back(f);
-    out[f].value.value = read->value(places, f);
+    out[f].value.value = reader.value(f);
   }
   if (known.empty()) return out;
   // Errors change slowly: some hundred pictures tell them.
   constexpr std::size_t kMost = 120;
   const std::size_t step = std::max<std::size_t>(1, known.size() / kMost);
-  auto errorAt = [&](std::size_t f) {
-    Reading r{MeasureStatus::kOk, f, read->joints, {f}};
-    r.formula = [&](const Places& p) { return read->value(p, f); };
-    r.uses_bar = read->uses_bar;
-    r.uses_feet = read->uses_feet;
-    if (read->own_error) r.own_sd = read->own_error(places, f);
-    return propagate(scene, r).value.sd;
-  };
+  double here = reader.error(known.front());
   for (std::size_t i = 0; i < known.size(); i += step) {
     const std::size_t next = std::min(i + step, known.size() - 1);
-    const double here = errorAt(known[i]), there = errorAt(known[next]);
+    const double there = reader.error(known[next]);
     for (std::size_t k = i; k <= next; ++k) {
       const double part = next > i ? static_cast<double>(k - i) / static_cast<double>(next - i) : 0.0;
       out[known[k]].value.sd = (1.0 - part) * here + part * there;
     }
+    here = there;
   }
   return out;
+}
+
+CurvePoint computeCurveAt(const MeasureInput& input, CurveId id, std::size_t frame) {
+  if (id == CurveId::kBarSpeed || frame >= input.tracks->frameCount()) return {};
+  const CurveReader reader(input, id);
+  if (!reader.known(frame)) return {};
+  return {{reader.value(frame), reader.error(frame)}, true};
 }
 
 }  // namespace mottix

@@ -32,6 +32,7 @@ enum class CurveId {
   kKneeMoment,
   kBarTilt,
   kKneesApart,
+  kHipBelowKnee,
 };
 
 struct CurveDefinition {
@@ -55,5 +56,7 @@ struct CurvePoint {
 // One a picture; none known where it does not show, or where what it needs is not known (joints, load, the
 // lifter's mass).
 std::vector<CurvePoint> computeCurve(const MeasureInput& input, CurveId id);
+// The same in one picture, in less than a millisecond where the input is smoothed already; not of speeds.
+CurvePoint computeCurveAt(const MeasureInput& input, CurveId id, std::size_t frame);
 
 }  // namespace mottix

@@ -42,6 +42,11 @@ TEST_F(Curves, SayInAPictureWhatTheMeasureSays) {
     EXPECT_NEAR(lean[rep.turn_frame].value.value, turn->value.value, 1e-9);
     EXPECT_NEAR(knee[rep.turn_frame].value.value, bent->value.value, 1e-9);
     EXPECT_NEAR(lean[rep.turn_frame].value.sd / turn->value.sd, 1.0, 0.1);
+    const CurvePoint there = computeCurveAt(input_, CurveId::kTrunkLean, rep.turn_frame);
+    EXPECT_NEAR(there.value.value, turn->value.value, 1e-9);
+    EXPECT_NEAR(there.value.sd, turn->value.sd, 0.05 * turn->value.sd);
+    EXPECT_NEAR(computeCurveAt(input_, CurveId::kHipBelowKnee, rep.turn_frame).value.value,
+                findMeasure(measures_, MeasureId::kHipBelowKnee, rep.number)->value.value, 1e-9);
   }
 }
 

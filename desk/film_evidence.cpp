@@ -1,0 +1,264 @@
+#include "desk/film_evidence.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include <QObject>
+#include <QPainter>
+
+#include "core/measure/curves.h"
+#include "core/motion/camera_shake.h"
+#include "desk/path_drawing.h"
+#include "desk/theme.h"
+#include "report/wording.h"
+
+namespace mottix {
+namespace {
+
+const QColor kOnFilm(255, 255, 255);
+const QColor kUnderFilm(20, 24, 24, 190);
+const QColor kInkOnPaper("#1c2426");
+
+bool stands(const SheetData& data) {
+  return data.set.edit.asked.lift != Lift::kBench;
+}
+
+std::optional<Estimate> valueOf(const ShownPicture& s, CurveId id) {
+  const auto& on = s.data.analysis->on;
+  if (!on) return std::nullopt;
+  const CurvePoint point = computeCurveAt(on->input, id, s.frame);
+  return point.known ? std::optional(point.value) : std::nullopt;
+}
+
+// The plumb line over mid-foot, in the plane of the plate: there the bar's middle should be.
+void paintPlumb(QPainter& p, const ShownPicture& s) {
+  const auto heel = s.body(Joint::kHeel), toe = s.body(Joint::kToe);
+  if (!heel || !toe) return;
+  const double lateral = s.data.analysis->camera.plate_lateral_m;
+  const double mid = 0.5 * (heel->x() + toe->x());
+  const QPointF low = s.at({mid, heel->y()}, lateral), high = s.at({mid, heel->y() + 1.75}, lateral);
+  p.setPen(QPen(kUnderFilm, 3.2));
+  p.drawLine(low, high);
+  p.setPen(QPen(kOnFilm, 1.6, Qt::DotLine));
+  p.drawLine(low, high);
+}
+
+// A line of the body against the vertical through its lower joint, with the angle between them.
+void paintLean(QPainter& p, const ShownPicture& s, Joint low, Joint high, CurveId id) {
+  const auto from = s.body(low), to = s.body(high);
+  const auto lean = valueOf(s, id);
+  if (!from || !to || !lean) return;
+  const double lateral = lateralPrior(low).value, length = (*to - *from).norm();
+  const QPointF a = s.at(*from, lateral), up = s.at(*from + Vec2(0.0, 0.85 * length), lateral),
+                b = s.at(*to, lateralPrior(high).value);
+  lineOnFilm(p, a, up, Qt::DashLine);
+  // An arc half way out between the two.
+  const double r = 0.55 * std::hypot(up.x() - a.x(), up.y() - a.y());
+  auto degrees = [&](const QPointF& q) { return std::atan2(-(q.y() - a.y()), q.x() - a.x()) * 180.0 / M_PI; };
+  double span = degrees(b) - degrees(up);
+  span -= 360.0 * std::round(span / 360.0);
+  p.setBrush(Qt::NoBrush);
+  for (const QPen& pen : {QPen(kUnderFilm, 3.6), QPen(kOnFilm, 1.6)}) {
+    p.setPen(pen);
+    p.drawArc(QRectF(a.x() - r, a.y() - r, 2 * r, 2 * r), static_cast<int>(std::lround(16 * degrees(up))),
+              static_cast<int>(std::lround(16 * span)));
+  }
+  // The number stands on the free side of the vertical.
+  const bool left = b.x() > a.x();
+  tagOnFilm(p, s.room, up + QPointF(left ? -8 : 8, -10), withError(*lean, "deg"), left);
+}
+
+// The level distance from a joint to the line of the bar's weight, in the plane of the joint.
+void paintLever(QPainter& p, const ShownPicture& s, Joint joint, CurveId id, const QString& name) {
+  const auto from = s.body(joint);
+  const auto lever = valueOf(s, id);
+  if (!from || !lever || s.frame >= s.data.tracks.bar.size()) return;
+  const BarSample& bar = s.data.tracks.bar[s.frame];
+  if (bar.state == TrackState::kLost) return;
+  const SideCamera& camera = s.data.analysis->camera;
+  const double bar_x = camera.barBody(asMeasured(s.data.tracks, s.frame, bar.p_px)).x();
+  const double lateral = lateralPrior(joint).value;
+  const QPointF a = s.at(*from, lateral), b = s.at({bar_x, from->y()}, lateral);
+  const QPointF tick(0, 9);
+  for (const QPen& pen : {QPen(kUnderFilm, 5.0, Qt::SolidLine, Qt::FlatCap),
+                          QPen(QColor("#e8b04a"), 2.4, Qt::SolidLine, Qt::FlatCap)}) {
+    p.setPen(pen);
+    p.drawLine(a, b);
+    p.drawLine(b - tick, b + tick);
+  }
+  const bool left = b.x() < a.x();
+  tagOnFilm(p, s.room, b + QPointF(left ? -8 : 8, -12),
+            QObject::tr("%1 %2").arg(name, withError(*lever, "cm")), left);
+}
+
+// A level line through the knee's joint: below it the hip's has to go.
+void paintDepth(QPainter& p, const ShownPicture& s) {
+  const auto hip = s.body(Joint::kHip), knee = s.body(Joint::kKnee);
+  const auto below = valueOf(s, CurveId::kHipBelowKnee);
+  if (!hip || !knee || !below) return;
+  // Higher up it only stands in the way.
+  constexpr double kNear_cm = -15.0;
+  if (below->value < kNear_cm) return;
+  const double lateral = lateralPrior(Joint::kKnee).value, reach = 0.16;
+  const QPointF a = s.at({std::min(hip->x(), knee->x()) - reach, knee->y()}, lateral),
+                b = s.at({std::max(hip->x(), knee->x()) + reach, knee->y()}, lateral);
+  lineOnFilm(p, a, b, Qt::DashLine);
+  const QPointF end = a.x() > b.x() ? a : b;
+  tagOnFilm(p, s.room, end + QPointF(6, -12),
+            below->value >= 0.0
+                ? QObject::tr("hip %1 below knee").arg(withError(*below, "cm"))
+                : QObject::tr("hip %1 above knee").arg(withError({-below->value, below->sd}, "cm")),
+            false);
+}
+
+void paintPath(QPainter& p, const ShownPicture& s) {
+  const Rep* rep = s.data.repAt(s.frame);
+  if (rep == nullptr) return;
+  const RepPath path = pathOf(*rep, s.data.tracks, s.data.analysis->camera);
+  std::vector<PathPoint> points;
+  for (std::size_t i = 0; i < path.frame.size(); ++i)
+    points.push_back({s.moved({path.frame[i], s.data.tracks.bar[path.frame[i]].p_px}), path.speed_ms[i],
+                      s.data.set.edit.asked.lift == Lift::kDeadlift ? i <= path.turn : i > path.turn});
+  QPainterPath under;
+  for (std::size_t i = 0; i < points.size(); ++i)
+    i == 0 ? under.moveTo(points[i].at) : under.lineTo(points[i].at);
+  p.setBrush(Qt::NoBrush);
+  p.setPen(QPen(QColor(255, 255, 255, 170), 6.0, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+  p.drawPath(under);
+  drawPath(p, points, QColor("#1d5c57"));
+}
+
+}  // namespace
+
+QString evidenceWords(EvidenceLine line) {
+  switch (line) {
+    case EvidenceLine::kPath:
+      return QObject::tr("Path of the bar");
+    case EvidenceLine::kPlumb:
+      return QObject::tr("Plumb line over mid-foot");
+    case EvidenceLine::kAngles:
+      return QObject::tr("Trunk and shin with their angles");
+    case EvidenceLine::kLevers:
+      return QObject::tr("Levers of the bar");
+    case EvidenceLine::kDepth:
+      return QObject::tr("Depth line");
+  }
+  return {};
+}
+
+bool evidenceShows(EvidenceLine line, Lift lift, bool across) {
+  switch (line) {
+    case EvidenceLine::kPath:
+      return true;
+    case EvidenceLine::kPlumb:
+    case EvidenceLine::kAngles:
+      return !across && lift != Lift::kBench;
+    case EvidenceLine::kLevers:
+      return !across;
+    case EvidenceLine::kDepth:
+      return !across && lift == Lift::kSquat;
+  }
+  return false;
+}
+
+EvidenceChoice EvidenceChoice::of(const QString& text) {
+  EvidenceChoice choice;
+  bool ok = false;
+  const unsigned bits = text.toUInt(&ok);
+  if (ok) choice.bits_ = bits;
+  return choice;
+}
+
+QPointF ShownPicture::at(const Vec2& body_m, double lateral_m) const {
+  return toWidget(toPictureMoved(data.tracks, frame, data.analysis->camera.toPicture(body_m, lateral_m)));
+}
+
+std::optional<Vec2> ShownPicture::body(Joint joint) const {
+  if (!data.tracks.has(joint) || frame >= data.tracks.frameCount()) return std::nullopt;
+  const JointSample& s = data.tracks.track(joint)[frame];
+  if (!s.known) return std::nullopt;
+  return data.analysis->camera.toBody(toReference(data.tracks, frame, s.p_px), lateralPrior(joint).value);
+}
+
+QPointF ShownPicture::moved(const DrawnPoint& point) const {
+  if (point.frame >= data.tracks.frameCount() || frame >= data.tracks.frameCount())
+    return toWidget(point.p_px);
+  return toWidget(toPictureMoved(data.tracks, frame, toReference(data.tracks, point.frame, point.p_px)));
+}
+
+void paintEvidenceLines(QPainter& p, const ShownPicture& s, const EvidenceChoice& choice) {
+  if (!s.data.analysis || s.frame >= s.data.tracks.frameCount()) return;
+  const Lift lift = s.data.set.edit.asked.lift;
+  auto wanted = [&](EvidenceLine line) {
+    return choice.has(line) && evidenceShows(line, lift, s.data.tracks.across());
+  };
+  if (wanted(EvidenceLine::kPlumb)) paintPlumb(p, s);
+  if (wanted(EvidenceLine::kPath)) paintPath(p, s);
+  if (wanted(EvidenceLine::kDepth)) paintDepth(p, s);
+  if (wanted(EvidenceLine::kAngles)) {
+    paintLean(p, s, Joint::kHip, Joint::kShoulder, CurveId::kTrunkLean);
+    paintLean(p, s, Joint::kAnkle, Joint::kKnee, CurveId::kShinLean);
+  }
+  if (wanted(EvidenceLine::kLevers)) {
+    if (stands(s.data)) {
+      paintLever(p, s, Joint::kHip, CurveId::kHipLever, QObject::tr("hip"));
+      paintLever(p, s, Joint::kKnee, CurveId::kKneeLever, QObject::tr("knee"));
+    } else {
+      paintLever(p, s, Joint::kShoulder, CurveId::kShoulderLever, QObject::tr("shoulder"));
+    }
+  }
+}
+
+void paintDrawn(QPainter& p, const ShownPicture& s, const DrawnMeasure& drawn, const QString& value) {
+  std::vector<QPointF> at;
+  for (const DrawnPoint& point : drawn.points) at.push_back(s.moved(point));
+  const QColor clay("#a34c26");
+  for (const QPen& pen : {QPen(kOnFilm, 5.0, Qt::SolidLine, Qt::RoundCap), QPen(clay, 2.2)}) {
+    p.setPen(pen);
+    if (drawn.kind != DrawnKind::kTime)
+      for (std::size_t i = 1; i < at.size(); ++i) p.drawLine(at[i - 1], at[i]);
+  }
+  for (std::size_t i = 0; i < at.size(); ++i) {
+    p.setPen(QPen(clay, 2.0));
+    p.setBrush(kOnFilm);
+    if (drawn.kind != DrawnKind::kTime || drawn.points[i].frame == s.frame) p.drawEllipse(at[i], 4.5, 4.5);
+  }
+  if (value.isEmpty() || at.size() < 2) return;
+  const QPointF corner = drawn.kind == DrawnKind::kAngle ? at[1] : 0.5 * (at[0] + at[1]);
+  tagOnFilm(p, s.room, corner + QPointF(12, 8), value, false);
+}
+
+void paintDrawnMeasures(QPainter& p, const ShownPicture& s) {
+  if (!s.data.analysis) return;
+  for (const DrawnMeasure& drawn : s.data.set.edit.drawn) {
+    const bool here = std::any_of(drawn.points.begin(), drawn.points.end(),
+                                  [&](const DrawnPoint& point) { return point.frame == s.frame; });
+    if (!here) continue;
+    const auto value =
+        estimateDrawn(drawn, s.data.tracks, s.data.analysis->camera, s.data.analysis->camera_errors);
+    paintDrawn(p, s, drawn, value ? withError(*value, unitOf(drawn.kind)) : QString());
+  }
+}
+
+void lineOnFilm(QPainter& p, const QPointF& a, const QPointF& b, Qt::PenStyle style) {
+  p.setPen(QPen(kUnderFilm, 4.0, Qt::SolidLine, Qt::RoundCap));
+  if (style == Qt::SolidLine) p.drawLine(a, b);
+  p.setPen(QPen(kOnFilm, 1.8, style, Qt::RoundCap));
+  p.drawLine(a, b);
+}
+
+void tagOnFilm(QPainter& p, const QRectF& room, const QPointF& at, const QString& text, bool on_left) {
+  p.setFont(type(14, Weight::kMedium));
+  const QFontMetricsF m(p.font());
+  QRectF box(at, QSizeF(m.horizontalAdvance(text) + 12, m.height() + 4));
+  if (on_left) box.moveRight(at.x());
+  box.moveLeft(std::clamp(box.left(), 2.0, std::max(2.0, room.width() - box.width() - 2)));
+  box.moveTop(std::clamp(box.top(), 2.0, std::max(2.0, room.height() - box.height() - 2)));
+  p.setPen(Qt::NoPen);
+  p.setBrush(QColor(250, 249, 244, 235));
+  p.drawRoundedRect(box, 2, 2);
+  p.setPen(kInkOnPaper);
+  p.drawText(box, Qt::AlignCenter, text);
+}
+
+}  // namespace mottix
