@@ -79,6 +79,7 @@ Expected<ClipTruth> loadTruth(const std::filesystem::path& clip) {
   out.view = viewIn(doc.at("view"));
   out.preset = doc.value("preset", "");
   out.load_kg = doc.at("load_kg");
+  out.begins_s = doc.value("begins_s", 0.0);
   if (doc.contains("bar")) out.dumbbell_mm = 1000.0 * doc["bar"].value("dumbbell_diameter_m", 0.0);
   out.scale_mm_per_px = doc.at("scale_plate_mm_per_px");
   if (doc.contains("athlete")) {

@@ -28,6 +28,7 @@ struct ClipTruth {
   double scale_mm_per_px = 0.0;          // at the near plate's outer face
   double body_scale_mm_per_px = 0.0;     // at the middle of the bar, on the first picture
   double yaw_deg = 0.0, roll_deg = 0.0;  // as SideCamera counts them
+  double begins_s = 0.0;                 // after the set's own beginning
   double load_kg = 0.0;
   double dumbbell_mm = 0.0;                                            // of its head; zero: a bar
   double height_m = 0.0, thigh_m = 0.0, shank_m = 0.0, trunk_m = 0.0;  // of the lifter; zero when not told

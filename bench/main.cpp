@@ -18,6 +18,9 @@ int main(int argc, char** argv) {
   CLI::App* across = app.add_subcommand("across", "Table of bars across the picture for docs/accuracy.md");
   across->add_option("CLIPS", clips)->required();
   across->callback([&] { code = mottix::printAcross(clips); });
+  CLI::App* sync = app.add_subcommand("sync", "Table of two films of one set for docs/accuracy.md");
+  sync->add_option("CLIPS", clips, "Pairs of films, one after the other")->required();
+  sync->callback([&] { code = mottix::printSync(clips); });
   std::filesystem::path models;
   CLI::App* speed = app.add_subcommand("speed", "Table for docs/performance.md");
   speed->add_option("CLIPS", clips)->required();

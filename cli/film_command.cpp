@@ -19,7 +19,8 @@ struct FilmOptions {
   std::string out;
   std::uint32_t seed = 1;
   std::optional<int> reps, width, height;
-  std::optional<double> fps, yaw, distance, noise, load, shake, lens, flicker, uneven, roll, camera_height;
+  std::optional<double> fps, yaw, distance, noise, load, shake, lens, flicker, uneven, roll, camera_height,
+      begins;
   int rotation = 0;
   double dumbbells = 0.0;
   std::map<std::string, std::vector<int>> faults;  // name of the fault → reps, from 1
@@ -110,6 +111,7 @@ Expected<void> film(const FilmOptions& o) {
   plan.codec = o.codec;
   plan.stored_rotation_deg = o.rotation;
   if (o.load) plan.load_kg = *o.load;
+  if (o.begins) plan.begins_s = *o.begins;
   plan.dumbbell_mm = o.dumbbells;
   if (!o.side.empty()) plan.from_right = o.side == "right";
   if (o.passer_by) plan.look.someone_passes = true;
@@ -174,6 +176,9 @@ void addFilmCommand(CLI::App& app, int& exit_code) {
   c->add_option("--width", o->width, "Picture width in pixels");
   c->add_option("--height", o->height, "Picture height in pixels");
   c->add_option("--fps", o->fps, "Pictures a second");
+  c->add_option("--begins", o->begins,
+                "Seconds after the set's own beginning at which the film begins; negative: before it. Two "
+                "films of one seed from two views show one set");
   c->add_option("--noise", o->noise, "Sensor noise, grey levels");
   c->add_option("--shake", o->shake,
                 "Camera held by hand: pixels by which it strays (one standard deviation)");

@@ -44,7 +44,8 @@ void paintPlumb(QPainter& p, const ShownPicture& s) {
 }
 
 // A line of the body against the vertical through its lower joint, with the angle between them.
-void paintLean(QPainter& p, const ShownPicture& s, Joint low, Joint high, CurveId id) {
+void paintLean(QPainter& p, const ShownPicture& s, std::vector<QRectF>& tags, Joint low, Joint high,
+               CurveId id) {
   const auto from = s.body(low), to = s.body(high);
   const auto lean = valueOf(s, id);
   if (!from || !to || !lean) return;
@@ -65,11 +66,12 @@ void paintLean(QPainter& p, const ShownPicture& s, Joint low, Joint high, CurveI
   }
   // The number stands on the free side of the vertical.
   const bool left = b.x() > a.x();
-  tagOnFilm(p, s.room, up + QPointF(left ? -8 : 8, -10), withError(*lean, "deg"), left);
+  tagOnFilm(p, s.room, up + QPointF(left ? -8 : 8, -10), withError(*lean, "deg"), left, &tags);
 }
 
 // The level distance from a joint to the line of the bar's weight, in the plane of the joint.
-void paintLever(QPainter& p, const ShownPicture& s, Joint joint, CurveId id, const QString& name) {
+void paintLever(QPainter& p, const ShownPicture& s, std::vector<QRectF>& tags, Joint joint, CurveId id,
+                const QString& name) {
   const auto from = s.body(joint);
   const auto lever = valueOf(s, id);
   if (!from || !lever || s.frame >= s.data.tracks.bar.size()) return;
@@ -88,11 +90,11 @@ void paintLever(QPainter& p, const ShownPicture& s, Joint joint, CurveId id, con
   }
   const bool left = b.x() < a.x();
   tagOnFilm(p, s.room, b + QPointF(left ? -8 : 8, -12),
-            QObject::tr("%1 %2").arg(name, withError(*lever, "cm")), left);
+            QObject::tr("%1 %2").arg(name, withError(*lever, "cm")), left, &tags);
 }
 
 // A level line through the knee's joint: below it the hip's has to go.
-void paintDepth(QPainter& p, const ShownPicture& s) {
+void paintDepth(QPainter& p, const ShownPicture& s, std::vector<QRectF>& tags) {
   const auto hip = s.body(Joint::kHip), knee = s.body(Joint::kKnee);
   const auto below = valueOf(s, CurveId::kHipBelowKnee);
   if (!hip || !knee || !below) return;
@@ -108,7 +110,7 @@ void paintDepth(QPainter& p, const ShownPicture& s) {
             below->value >= 0.0
                 ? QObject::tr("hip %1 below knee").arg(withError(*below, "cm"))
                 : QObject::tr("hip %1 above knee").arg(withError({-below->value, below->sd}, "cm")),
-            false);
+            false, &tags);
 }
 
 void paintPath(QPainter& p, const ShownPicture& s) {
@@ -189,22 +191,23 @@ QPointF ShownPicture::moved(const DrawnPoint& point) const {
 void paintEvidenceLines(QPainter& p, const ShownPicture& s, const EvidenceChoice& choice) {
   if (!s.data.analysis || s.frame >= s.data.tracks.frameCount()) return;
   const Lift lift = s.data.set.edit.asked.lift;
+  std::vector<QRectF> tags;
   auto wanted = [&](EvidenceLine line) {
     return choice.has(line) && evidenceShows(line, lift, s.data.tracks.across());
   };
   if (wanted(EvidenceLine::kPlumb)) paintPlumb(p, s);
   if (wanted(EvidenceLine::kPath)) paintPath(p, s);
-  if (wanted(EvidenceLine::kDepth)) paintDepth(p, s);
+  if (wanted(EvidenceLine::kDepth)) paintDepth(p, s, tags);
   if (wanted(EvidenceLine::kAngles)) {
-    paintLean(p, s, Joint::kHip, Joint::kShoulder, CurveId::kTrunkLean);
-    paintLean(p, s, Joint::kAnkle, Joint::kKnee, CurveId::kShinLean);
+    paintLean(p, s, tags, Joint::kHip, Joint::kShoulder, CurveId::kTrunkLean);
+    paintLean(p, s, tags, Joint::kAnkle, Joint::kKnee, CurveId::kShinLean);
   }
   if (wanted(EvidenceLine::kLevers)) {
     if (stands(s.data)) {
-      paintLever(p, s, Joint::kHip, CurveId::kHipLever, QObject::tr("hip"));
-      paintLever(p, s, Joint::kKnee, CurveId::kKneeLever, QObject::tr("knee"));
+      paintLever(p, s, tags, Joint::kHip, CurveId::kHipLever, QObject::tr("hip"));
+      paintLever(p, s, tags, Joint::kKnee, CurveId::kKneeLever, QObject::tr("knee"));
     } else {
-      paintLever(p, s, Joint::kShoulder, CurveId::kShoulderLever, QObject::tr("shoulder"));
+      paintLever(p, s, tags, Joint::kShoulder, CurveId::kShoulderLever, QObject::tr("shoulder"));
     }
   }
 }
@@ -247,13 +250,21 @@ void lineOnFilm(QPainter& p, const QPointF& a, const QPointF& b, Qt::PenStyle st
   p.drawLine(a, b);
 }
 
-void tagOnFilm(QPainter& p, const QRectF& room, const QPointF& at, const QString& text, bool on_left) {
+void tagOnFilm(QPainter& p, const QRectF& room, const QPointF& at, const QString& text, bool on_left,
+               std::vector<QRectF>* taken) {
   p.setFont(type(14, Weight::kMedium));
   const QFontMetricsF m(p.font());
   QRectF box(at, QSizeF(m.horizontalAdvance(text) + 12, m.height() + 4));
   if (on_left) box.moveRight(at.x());
   box.moveLeft(std::clamp(box.left(), 2.0, std::max(2.0, room.width() - box.width() - 2)));
-  box.moveTop(std::clamp(box.top(), 2.0, std::max(2.0, room.height() - box.height() - 2)));
+  const double lowest = std::max(2.0, room.height() - box.height() - 2);
+  box.moveTop(std::clamp(box.top(), 2.0, lowest));
+  if (taken != nullptr) {
+    for (std::size_t tries = 0; tries < taken->size(); ++tries)
+      for (const QRectF& other : *taken)
+        if (box.intersects(other)) box.moveTop(std::min(other.bottom() + 2.0, lowest));
+    taken->push_back(box);
+  }
   p.setPen(Qt::NoPen);
   p.setBrush(QColor(250, 249, 244, 235));
   p.drawRoundedRect(box, 2, 2);

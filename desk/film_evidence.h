@@ -59,6 +59,8 @@ void paintDrawn(QPainter& p, const ShownPicture& picture, const DrawnMeasure& dr
 
 // Building blocks of what is drawn on a film.
 void lineOnFilm(QPainter& p, const QPointF& a, const QPointF& b, Qt::PenStyle style = Qt::SolidLine);
-void tagOnFilm(QPainter& p, const QRectF& room, const QPointF& at, const QString& text, bool on_left);
+// `taken`: where tags are already; this one goes below them.
+void tagOnFilm(QPainter& p, const QRectF& room, const QPointF& at, const QString& text, bool on_left,
+               std::vector<QRectF>* taken = nullptr);
 
 }  // namespace mottix

@@ -466,7 +466,8 @@ void FilmView::mousePressEvent(QMouseEvent* event) {
     update();
     return;
   }
-  if (const auto joint = jointNear(mouse_, jointsAt(shown_)); joint && !isLocked(*joint)) {
+  const auto joint = look_only_ ? std::nullopt : jointNear(mouse_, jointsAt(shown_));
+  if (joint && !isLocked(*joint)) {
     grip_ = Grip::kJoint;
     held_ = *joint;
     held_at_px_ = at;
@@ -771,7 +772,7 @@ void FilmView::paintEvidence(QPainter& p) const {
   const Rep* rep = data_->repAt(shown_);
   const auto joints = jointsAt(shown_);
   paintEvidenceLines(p, shownPicture(), shown_lines_);
-  paintJoints(p, joints, underMouse() && grip_ == Grip::kNone);
+  paintJoints(p, joints, underMouse() && grip_ == Grip::kNone && !look_only_);
   if (!evidence_ || rep == nullptr) return;
   const bool here =
       std::find(evidence_->reps.begin(), evidence_->reps.end(), rep->number) != evidence_->reps.end();

@@ -46,6 +46,8 @@ class FilmView : public QWidget {
   void startMeasuring(DrawnKind kind);
   // Which lines are drawn on the film.
   void setShownLines(const EvidenceChoice& choice);
+  // Time can be moved, but nothing put right.
+  void setLookOnly(bool only) { look_only_ = only; }
   void leaveMode();
   void confirmFigure();
   void mirrorFigure();
@@ -126,6 +128,7 @@ class FilmView : public QWidget {
   QPointF mouse_;
   QString trouble_;
   EvidenceChoice shown_lines_;
+  bool look_only_ = false;
   DrawnMeasure measured_;  // that is being drawn
 
   QSizeF filmSize() const;

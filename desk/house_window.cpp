@@ -91,8 +91,15 @@ HouseWindow::HouseWindow(HouseFile house, QDate today, std::filesystem::path mod
       Qt::QueuedConnection);
   connect(sheet_, &SetSheet::queueWanted, this, &HouseWindow::showQueue);
   connect(sheet_, &SetSheet::trouble, this, &HouseWindow::say);
+  connect(sheet_, &SetSheet::besideWanted, this, &HouseWindow::openBeside);
   connect(sheet_, &SetSheet::changed, this, [this] {
-    if (!onSheet()) queue_->reload();
+    if (onBeside()) beside_->refresh();
+  });
+  connect(beside_, &BesideView::backWanted, this, &HouseWindow::back);
+  connect(beside_, &BesideView::trouble, this, &HouseWindow::say);
+  connect(beside_, &BesideView::otherFilmSaid, sheet_, &SetSheet::sayOtherFilm);
+  connect(sheet_, &SetSheet::changed, this, [this] {
+    if (!onSheet() && !onBeside()) queue_->reload();
   });
   connect(queue_, &QueueView::bodyWanted, this, &HouseWindow::openAthlete);
   connect(queue_, &QueueView::fitWanted, this, &HouseWindow::openFit);
@@ -210,6 +217,8 @@ void HouseWindow::buildChrome() {
   pages_->addWidget(sheet_);
   pages_->addWidget(athlete_);
   pages_->addWidget(fit_);
+  beside_ = new BesideView(house_);
+  pages_->addWidget(beside_);
   column->addWidget(pages_, 1);
 
   notice_box_ = new QWidget;
@@ -260,6 +269,9 @@ bool HouseWindow::onAthlete() const {
 }
 bool HouseWindow::onFit() const {
   return pages_->currentWidget() == fit_;
+}
+bool HouseWindow::onBeside() const {
+  return pages_->currentWidget() == beside_;
 }
 QString HouseWindow::notice() const {
   return notice_box_->isHidden() ? QString() : notice_->text();
@@ -317,7 +329,7 @@ void HouseWindow::follow(const SetRecord& set) {
 }
 
 std::optional<AthleteId> HouseWindow::athleteAtHand() const {
-  if (onSheet()) return sheet_->data().athlete.id;
+  if (onSheet() || onBeside()) return sheet_->data().athlete.id;
   if (onAthlete() || onFit()) return desk_.record().athlete.id;
   auto athletes = house_.athletes();
   if (!athletes || athletes->empty()) return std::nullopt;
@@ -359,7 +371,17 @@ void HouseWindow::openFit(AthleteId athlete) {
   refreshCrumbs();
 }
 
+void HouseWindow::openBeside() {
+  if (!sheet_->data().analysis)
+    return say(tr("Sets are laid beside each other when they have been measured."));
+  const SetId set = sheet_->current();
+  showPage(beside_);
+  beside_->open(set);
+  refreshCrumbs();
+}
+
 void HouseWindow::back() {
+  if (onBeside()) beside_->leave();
   if (from_sheet_ && house_.loadSet(sheet_->current()))
     openSet(sheet_->current());
   else
@@ -401,7 +423,7 @@ void HouseWindow::refreshCrumbs() {
     return crumbs_->setText(QStringLiteral("/ &nbsp;<span style='font-weight:600'>%1</span>%2")
                                 .arg(QString::fromStdString(desk_.record().athlete.name).toHtmlEscaped(),
                                      onFit() ? QStringLiteral("&nbsp; / &nbsp;") + tr("Fit") : QString()));
-  if (!onSheet()) return crumbs_->clear();
+  if (!onSheet() && !onBeside()) return crumbs_->clear();
   const SheetData& d = sheet_->data();
   const QDate day = QDate::fromString(QString::fromStdString(d.set.day), Qt::ISODate);
   int number = 0, of = 0;
@@ -415,7 +437,8 @@ void HouseWindow::refreshCrumbs() {
   crumbs_->setText(
       QStringLiteral("/ &nbsp;<span style='font-weight:600'>%1</span>&nbsp; / &nbsp;%2&nbsp; / &nbsp;%3")
           .arg(name, QLocale(QLocale::English).toString(day, QStringLiteral("dddd d MMMM")),
-               tr("set %1 of %2").arg(number).arg(of)));
+               tr("set %1 of %2").arg(number).arg(of) +
+                   (onBeside() ? QStringLiteral("&nbsp; / &nbsp;") + tr("beside") : QString())));
 }
 
 void HouseWindow::restore() {

@@ -9,6 +9,7 @@
 
 #include "desk/analysis_jobs.h"
 #include "desk/athlete_view.h"
+#include "desk/beside_view.h"
 #include "desk/fit_view.h"
 #include "desk/queue_view.h"
 #include "desk/set_sheet.h"
@@ -33,9 +34,11 @@ class HouseWindow : public QMainWindow {
   QUndoGroup& undo() { return undo_; }
   AthleteView& athlete() { return *athlete_; }
   FitView& fit() { return *fit_; }
+  BesideView& beside() { return *beside_; }
   bool onSheet() const;
   bool onAthlete() const;
   bool onFit() const;
+  bool onBeside() const;
   QString notice() const;
 
   void addFilms(AthleteId athlete, const QStringList& files);
@@ -45,6 +48,8 @@ class HouseWindow : public QMainWindow {
   void removeSet(SetId set);
   void openAthlete(AthleteId athlete);
   void openFit(AthleteId athlete);
+  // The set on the sheet beside another.
+  void openBeside();
 
  protected:
   void closeEvent(QCloseEvent* event) override;
@@ -61,6 +66,7 @@ class HouseWindow : public QMainWindow {
   AthleteDesk desk_;
   AthleteView* athlete_ = nullptr;
   FitView* fit_ = nullptr;
+  BesideView* beside_ = nullptr;
   bool from_sheet_ = false;  // the athlete's pages were opened from a set
   QPushButton *body_button_ = nullptr, *fit_button_ = nullptr;
   QPushButton* queue_crumb_ = nullptr;

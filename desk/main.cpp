@@ -64,7 +64,7 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
   window.sheet().numbers().table()->setCurrentIndex(window.sheet().numbers().table()->model()->index(5, 2));
   waitUntil([&] { return window.sheet().film().shownFrame() == window.sheet().film().frame(); }, 10);
   if (!save(QStringLiteral("numbers"))) return 1;
-    window.sheet().showNumbers();
+  window.sheet().showNumbers();
   // Curves, with every line drawn on the film.
   mottix::EvidenceChoice lines;
   for (const auto line : mottix::kEvidenceLines) lines.set(line, true);
@@ -80,6 +80,16 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
   if (!save(QStringLiteral("curves_height"))) return 1;
   window.sheet().showCurves();
   window.sheet().film().setShownLines({});
+  window.openBeside();
+  waitUntil([&] { return window.beside().film(0).hasPicture() && window.beside().film(1).hasPicture(); }, 30);
+  waitUntil(
+      [&] {
+        return window.beside().film(0).shownFrame() == window.beside().film(0).frame() &&
+               window.beside().film(1).shownFrame() == window.beside().film(1).frame();
+      },
+      10);
+  if (!save(QStringLiteral("beside"))) return 1;
+  window.openSet(id);
   // A line along a post, of which it has not been said yet what it shows.
   window.sheet().film().startDrawing();
   window.sheet().film().leaveMode();

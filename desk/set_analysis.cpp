@@ -16,6 +16,16 @@ std::optional<Body> bodyOf(const HouseFile& house, AthleteId athlete) {
   return record ? bodyOf(*record) : std::nullopt;
 }
 
+std::optional<LinkedFilm> linkedFilm(const HouseFile& house, const SetRecord& set) {
+  if (set.edit.other_film) return LinkedFilm{set.id, *set.edit.other_film};
+  const auto sets = house.sets();
+  if (!sets) return std::nullopt;
+  for (const SetRecord& s : *sets)
+    if (s.edit.other_film && s.edit.other_film->set == set.id)
+      return LinkedFilm{s.id, {s.id, -s.edit.other_film->later_s, s.edit.other_film->by_hand}};
+  return std::nullopt;
+}
+
 SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const SetEdit& edit,
                        const std::optional<Body>& body) {
   ClipTracks tracks = record.tracks;

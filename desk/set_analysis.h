@@ -14,6 +14,13 @@ struct SetAnalysis {
 SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const SetEdit& edit,
                        const std::optional<Body>& body);
 
+// The other film of this set, whichever of the two knows of it; `owner` is the one that does.
+struct LinkedFilm {
+  SetId owner{};
+  OtherFilm other;  // as seen from this set
+};
+std::optional<LinkedFilm> linkedFilm(const HouseFile& house, const SetRecord& set);
+
 // The athlete's, where it is stated and can be one.
 std::optional<Body> bodyOf(const HouseFile& house, AthleteId athlete);
 std::optional<Body> bodyOf(const AthleteRecord& record);

@@ -141,6 +141,7 @@ void SetSheet::build() {
   key(Qt::Key_L, &SetSheet::pointAtPlate);
   key(Qt::Key_T, &SetSheet::showNumbers);
   key(Qt::Key_C, &SetSheet::showCurves);
+  key(Qt::Key_Y, &SetSheet::besideWanted);
   key(Qt::Key_I, &SetSheet::chooseLines);
   key(Qt::Key_H, &SetSheet::chooseMeasure);
   key(Qt::Key_M, &SetSheet::drawLine);
@@ -314,6 +315,11 @@ QWidget* SetSheet::buildDecisionSide() {
   curves->setProperty("what", QStringLiteral("curves"));
   connect(curves, &QPushButton::clicked, this, &SetSheet::showCurves);
   all_row->addWidget(curves);
+  auto* beside =
+      button(tr("Beside · Y"), tr("Two reps, sets or weeks side by side, or two films of one set"), true);
+  beside->setProperty("what", QStringLiteral("beside"));
+  connect(beside, &QPushButton::clicked, this, &SetSheet::besideWanted);
+  all_row->addWidget(beside);
   all_row->addStretch(1);
   judged_column->addLayout(all_row);
   grid->addWidget(judged_side, 0, 1);
@@ -651,8 +657,44 @@ void SetSheet::recompute() {
   data_.problem.clear();
   data_.analysis = std::move(*analysis);
   data_.phases = findPhases(data_.analysis->on->input, data_.analysis->reps);
+  judgeWithOther();
   if (auto ok = house_.saveResults(data_.set.id, *data_.analysis, builtInRuleBook()); !ok)
     emit trouble(QString::fromStdString(ok.error().text));
+}
+
+// What another film of the set shows, and both together.
+void SetSheet::judgeWithOther() {
+  const auto link = linkedFilm(house_, data_.set);
+  if (!link) return data_.other.reset();
+  if (!data_.other || data_.other->set != link->other.set) {
+    data_.other.reset();
+    const auto set = house_.loadSet(link->other.set);
+    const auto record = house_.loadTracks(link->other.set);
+    if (!set || !record || !*record) return;
+    SetAnalysis found = analyseSet(**record, data_.athlete, set->edit, data_.body);
+    if (!found.analysis) return;
+    data_.other = OtherSeen{set->id, 0.0, std::move(found.tracks.time_s), std::move(*found.analysis), {}};
+  }
+  data_.other->later_s = link->other.later_s;
+  const auto both = judgeTogether(*data_.analysis, data_.other->analysis,
+                                  settingsFor(data_.athlete, data_.set.edit, data_.body), builtInRuleBook());
+  if (!both) return;
+  data_.analysis->findings = both->first;
+  data_.other->findings = both->second;
+  data_.analysis->decision = both->decision;
+}
+
+void SetSheet::sayOtherFilm(SetId id, const std::optional<OtherFilm>& other) {
+  const auto set = house_.loadSet(id);
+  if (!set) return emit trouble(QString::fromStdString(set.error().text));
+  SetEdit after = set->edit;
+  after.other_film = other;
+  if (after == set->edit) return;
+  undo_.activeStack()->push(new EditSet(
+      *this, other ? tr("Lay two films on each other") : tr("Take two films apart"), id, set->edit, after));
+  if (id == data_.set.id) return;
+  recompute();  // the other one knows of it
+  refresh();
 }
 
 void SetSheet::startTracking(std::optional<PlateSeed> seed, bool anew) {
@@ -953,6 +995,27 @@ void SetSheet::refreshJudged() {
         push(overruled ? tr("Overrule a finding") : tr("Let a finding stand"), after);
       });
       judged_->addWidget(card);
+    }
+    if (data_.other && !data_.other->findings.empty()) {
+      const OtherSeen& other = *data_.other;
+      paragraph(tr("Also seen %1").arg(viewWords(other.analysis.view, other.analysis.facing, lift)), 16,
+                false);
+      for (const Finding& f : other.findings) {
+        auto* card = new FindingCard(f, builtInRuleBook(), other.analysis.measures, true);
+        connect(card, &FindingCard::opened, this, [this](const Finding& finding) {
+          if (!data_.other || finding.frame >= data_.other->time_s.size()) return;
+          const double at = data_.other->time_s[finding.frame] - data_.other->later_s;
+          const auto& time = data_.tracks.time_s;
+          film_->setEvidence(std::nullopt);
+          film_->goTo(
+              static_cast<std::size_t>(std::lower_bound(time.begin(), time.end(), at) - time.begin()));
+          film_->setFocus();
+        });
+        connect(card, &FindingCard::overruleWanted, this, [this] {
+          emit trouble(tr("This was seen in the other film: overrule it there (Y shows both)."));
+        });
+        judged_->addWidget(card);
+      }
     }
     offerDrawn();
     const QString fine = inOrderWords(builtInRuleBook(), data_.set.edit.asked.lift, *data_.analysis);

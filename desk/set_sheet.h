@@ -51,6 +51,8 @@ class SetSheet : public QWidget {
 
   // Replaces what the coach decided; used by the undo commands.
   void apply(SetId id, const SetEdit& edit);
+  // Whether another film shows the same set; one undo step.
+  void sayOtherFilm(SetId id, const std::optional<OtherFilm>& other);
 
  public slots:
   void placeFigure();
@@ -88,6 +90,7 @@ class SetSheet : public QWidget {
 
  signals:
   void queueWanted();
+  void besideWanted();
   void changed(mottix::SetId set);
   void trouble(QString text);
 
@@ -142,6 +145,7 @@ class SetSheet : public QWidget {
   template <typename Change>
   QString editAsked(const QString& text, Change&& change);
   void recompute();
+  void judgeWithOther();
   void refresh();
   void refreshSentence();
   void refreshJudged();

@@ -11,6 +11,15 @@
 
 namespace mottix {
 
+// Another film of the set at hand, judged together with it.
+struct OtherSeen {
+  SetId set{};
+  double later_s = 0.0;  // added to a time of this film it is the other's
+  std::vector<double> time_s;
+  Analysis analysis;
+  std::vector<Finding> findings;  // what this film does not say already
+};
+
 struct SheetData {
   SetRecord set;
   Athlete athlete;
@@ -18,8 +27,9 @@ struct SheetData {
   std::optional<TrackRecord> record;  // nothing: not tracked yet
   ClipTracks tracks;                  // bar and joints as they are shown and measured
   std::optional<Analysis> analysis;
-  std::vector<Phase> phases;  // of the analysis
-  QString problem;            // why there is no analysis
+  std::vector<Phase> phases;       // of the analysis
+  std::optional<OtherSeen> other;  // where the set was filmed twice
+  QString problem;                 // why there is no analysis
 
   const Rep* repAt(std::size_t frame) const {
     if (!analysis) return nullptr;

@@ -380,6 +380,29 @@ QString lineWords(const RoomLine& line, const LineReading& reading) {
                       : tr("%1: %2; plate and room contradict it, so it is left out.").arg(what, says);
 }
 
+QString differenceWords(const Difference& d) {
+  const std::string_view unit = definitionOf(d.id).unit;
+  return (d.by.value >= 0.0 ? tr("%1 %2 more") : tr("%1 %2 less"))
+      .arg(measureWords(d.id), withError({std::abs(d.by.value), d.by.sd}, unit));
+}
+
+QString differenceWords(const std::vector<Difference>& all) {
+  if (all.empty()) return tr("There is nothing that was measured in both.");
+  constexpr std::size_t kAtMost = 3;
+  const auto said = worthSaying(all, kAtMost);
+  if (said.empty()) return tr("Nothing that is measured differs by clearly more than its error.");
+  QStringList parts;
+  for (const Difference& d : said) {
+    const std::string_view unit = definitionOf(d.id).unit;
+    parts << tr("%1 (from %2 to %3%4)")
+                 .arg(differenceWords(d), numberFor(d.first, unit), numberFor(d.second, unit),
+                      unitWords(unit));
+  }
+  QString sentence = parts.join(tr("; "));
+  sentence[0] = sentence[0].toUpper();
+  return sentence + QLatin1Char('.');
+}
+
 QString findingHeading(const Finding& finding) {
   const RuleWords* words = wordsOf(finding.rule);
   if (words == nullptr)

@@ -39,6 +39,11 @@ QString trustWords(const Trust& trust);
 // A line drawn in the picture, and what it said of the camera.
 QString lineWords(const RoomLine& line, const LineReading& reading);
 
+// What changed between two reps or sets, in one or two sentences.
+QString differenceWords(const std::vector<Difference>& all);
+// "trunk lean at the bottom 6 ± 2° more".
+QString differenceWords(const Difference& difference);
+
 // The finding as a heading ("Hips rise first on reps 4 and 5") and what stands behind it, with numbers and
 // error.
 QString findingHeading(const Finding& finding);

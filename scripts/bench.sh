@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
 # Measures accuracy and speed on the demo's squats and seeded synthetic clips, and writes the tables into docs/.
-#   scripts/bench.sh [accuracy|across|field|held|lengths|joints|measures|speed|memory|posture]   (all without)
+#   scripts/bench.sh [accuracy|across|field|held|lengths|joints|measures|sync|speed|memory|posture]   (all without)
 # The clips are rendered once into build/bench (about a minute each). Run it on an idle machine.
 set -euo pipefail
 what=${1:-all}
@@ -13,6 +13,25 @@ if [ "$what" = posture ] || [ "$what" = all ]; then
   put docs/performance.md posture build/bench/posture.md
   build/bin/mottix-bench fit >build/bench/fit.md
   put docs/performance.md fit build/bench/fit.md
+fi
+if [ "$what" = sync ] || [ "$what" = all ]; then
+  # Twenty sets, each filmed from the side and from the front or the rear, by cameras started at other times.
+  pairs=()
+  for seed in $(seq 401 420); do
+    lift=$(printf 'squat\nbench\ndeadlift\n' | sed -n "$((seed % 3 + 1))p")
+    preset=$(printf 'plain\ngym\nhand\nphone\n' | sed -n "$((seed % 4 + 1))p")
+    across=$(printf 'front\nrear\n' | sed -n "$((seed / 2 % 2 + 1))p")
+    later=$(awk "BEGIN { print -3 + $((seed * 37 % 100)) / 25 }")
+    for view in side $across; do
+      clip=build/bench/pair_${seed}_${lift}_$view.mp4
+      begins=$([ $view = side ] && echo 0 || echo "$later")
+      [ -e "${clip%.mp4}.truth.json" ] || build/bin/mottix-cli film "$clip" --lift "$lift" --view $view --seed "$seed" \
+        --preset "$preset" --reps 3 --begins "$begins" --width 960 --height 540
+      pairs+=("$clip")
+    done
+  done
+  build/bin/mottix-bench sync "${pairs[@]}" >build/bench/sync.md
+  put docs/accuracy.md sync build/bench/sync.md
 fi
 if [ "$what" = measures ] || [ "$what" = all ]; then
   build/bin/mottix-bench measures >build/bench/measures.md

@@ -190,12 +190,6 @@ void FilmPlan::take(std::string_view preset_name) {
   }
 }
 
-std::unique_ptr<LiftMotion> motionOf(const FilmPlan& plan) {
-  if (plan.lift == Lift::kBench) return std::make_unique<BenchMotion>(plan.bench);
-  if (plan.lift == Lift::kDeadlift) return std::make_unique<DeadliftMotion>(plan.deadlift);
-  return std::make_unique<SquatMotion>(plan.squat);
-}
-
 Expected<void> FilmPlan::validate() const {
   const auto ok = lift == Lift::kSquat   ? squat.validate()
                   : lift == Lift::kBench ? bench.validate()
@@ -219,9 +213,47 @@ Expected<void> FilmPlan::validate() const {
   if (dumbbell_mm != 0.0 && !(dumbbell_mm >= 80.0 && dumbbell_mm <= 320.0))
     return bad("a dumbbell's head is 80 to 320 mm across.");
   if (dumbbell_mm != 0.0 && lift == Lift::kSquat) return bad("dumbbells are pressed or pulled here.");
+  if (!(begins_s >= -20.0 && begins_s <= 20.0))
+    return bad("the film may begin up to 20 s before or after the set.");
   if (stored_rotation_deg % 90 != 0 || stored_rotation_deg < 0 || stored_rotation_deg > 270)
     return bad("a picture is stored turned by 0, 90, 180 or 270 degrees.");
   return phone.validate();
+}
+
+namespace {
+
+// The same lift by a clock that was started later, or earlier.
+class LaterMotion : public LiftMotion {
+ public:
+  LaterMotion(std::unique_ptr<LiftMotion> motion, double begins_s)
+      : motion_(std::move(motion)), begins_s_(begins_s) {
+    duration_s_ = motion_->duration_s() - begins_s;
+    for (const RepEvents& e : motion_->events()) events_.push_back(shifted(e));
+  }
+  const LifterBuild& build() const override { return motion_->build(); }
+  LiftPose at(double time_s) const override { return motion_->at(std::max(0.0, time_s + begins_s_)); }
+  RepEvents seenEvents(std::size_t rep) const override { return shifted(motion_->seenEvents(rep)); }
+
+ private:
+  std::unique_ptr<LiftMotion> motion_;
+  double begins_s_;
+  RepEvents shifted(const RepEvents& e) const {
+    return {e.start_s - begins_s_, e.turn_s - begins_s_, e.leave_s - begins_s_, e.end_s - begins_s_};
+  }
+};
+
+}  // namespace
+
+std::unique_ptr<LiftMotion> motionOf(const FilmPlan& plan) {
+  std::unique_ptr<LiftMotion> motion;
+  if (plan.lift == Lift::kBench)
+    motion = std::make_unique<BenchMotion>(plan.bench);
+  else if (plan.lift == Lift::kDeadlift)
+    motion = std::make_unique<DeadliftMotion>(plan.deadlift);
+  else
+    motion = std::make_unique<SquatMotion>(plan.squat);
+  if (plan.begins_s == 0.0) return motion;
+  return std::make_unique<LaterMotion>(std::move(motion), plan.begins_s);
 }
 
 FilmPlan planFromSeed(std::uint32_t seed, Lift lift, View view) {
@@ -418,6 +450,7 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
                                                             : "conventional";
   truth["view"] = viewWords(plan);
   if (!plan.preset.empty()) truth["preset"] = plan.preset;
+  truth["begins_s"] = rounded(plan.begins_s, 5);
   truth["load_kg"] = plan.load_kg;
   truth["note"] = "Rendered from an invented scene; nobody was filmed.";
   truth["video"] = {{"width", plan.width_px},

@@ -42,6 +42,7 @@ struct FilmPlan {
   double camera_height_m = 0.95;
   double yaw_deg = 0.0;
   double roll_deg = 0.0;        // of the camera, clockwise; the truth states the turn of the picture
+  double begins_s = 0.0;        // of the set's own time; negative: films for so long before it
   double exposure_part = 0.35;  // of the time between two pictures
   PhoneTraits phone;
   std::string codec = "h264";   // h264, hevc, vp9, av1, mpeg4 or mjpeg; the container is the file name's

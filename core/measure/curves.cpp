@@ -209,8 +209,8 @@ class CurveReader {
   }
 
  private:
-  Scene scene_;
-  Seen places_;
+  FilmedScene scene_;
+  SeenPlaces places_;
   std::optional<Read> read_;
 };
 

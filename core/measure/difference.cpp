@@ -34,6 +34,10 @@ Difference independent(MeasureId id, const Estimate& a, const Estimate& b) {
 
 }  // namespace
 
+double Difference::size() const {
+  return std::abs(by.value) / definitionOf(id).useless_sd;
+}
+
 std::vector<Difference> differencesInFilm(const MeasureInput& input, const std::vector<Rep>& reps,
                                           const std::vector<Measure>& measures, int first, int second) {
   std::vector<Difference> out;
@@ -93,9 +97,8 @@ std::vector<Difference> differencesOfSets(const std::vector<Measure>& first,
 std::vector<Difference> worthSaying(std::vector<Difference> all, std::size_t at_most) {
   constexpr double kBeyondChance = 3.0;
   std::erase_if(all, [](const Difference& d) { return std::abs(d.inErrors()) < kBeyondChance; });
-  std::stable_sort(all.begin(), all.end(), [](const Difference& a, const Difference& b) {
-    return std::abs(a.inErrors()) > std::abs(b.inErrors());
-  });
+  std::stable_sort(all.begin(), all.end(),
+                   [](const Difference& a, const Difference& b) { return a.size() > b.size(); });
   // Times and speeds of a way say nearly the same; so do two of one unit in one phase.
   auto alike = [](const Difference& a, const Difference& b) {
     const MeasureDefinition &x = definitionOf(a.id), &y = definitionOf(b.id);

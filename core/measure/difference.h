@@ -16,6 +16,9 @@ struct Difference {
   Estimate by;  // second minus first
 
   double inErrors() const { return by.sd > 0.0 ? by.value / by.sd : 0.0; }
+  // Its size against what an error may be before the measure says nothing: a millimetre more that is known
+  // to a tenth of one is sure, and nothing to talk about.
+  double size() const;
   // With 95 % probability not nothing.
   bool clear() const { return inErrors() > 1.96 || inErrors() < -1.96; }
 };
@@ -31,7 +34,7 @@ std::vector<Difference> differencesOfReps(const std::vector<Measure>& first, int
 std::vector<Difference> differencesOfSets(const std::vector<Measure>& first,
                                           const std::vector<Measure>& second);
 
-// Those worth saying, the surest first, of measures that say nearly the same only one. Among some fifty
+// Those worth saying, the largest first, of measures that say nearly the same only one. Among some fifty
 // comparisons a few are clear by chance: what is said is beyond three standard deviations, which happens by
 // chance in one film of eight.
 std::vector<Difference> worthSaying(std::vector<Difference> all, std::size_t at_most);

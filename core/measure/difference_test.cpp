@@ -38,7 +38,7 @@ TEST(Differences, OfTwoRepsOfOneFilmLeaveOutWhatBothShare) {
   EXPECT_NEAR(depth->by.value, 0.0, 0.3);
   EXPECT_DOUBLE_EQ(depth->by.value, depth->second.value - depth->first.value);
   EXPECT_LT(depth->by.sd, 0.6 * std::hypot(depth->first.sd, depth->second.sd));
-    for (const Difference& d : worthSaying(all, 3))  // the reps are alike
+  for (const Difference& d : worthSaying(all, 3))  // the reps are alike
     ADD_FAILURE() << definitionOf(d.id).name << " " << d.by.value << " ± " << d.by.sd;
 }
 

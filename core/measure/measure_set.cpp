@@ -48,7 +48,7 @@ double gainOfChoice(const Reading& r, double wander_sd) {
 }
 
 // Of an angle between joints, how far it wanders over some tenths of a second.
-double wanderDeg(const Scene& scene) {
+double wanderDeg(const FilmedScene& scene) {
   constexpr double kTenths_s = 0.3, kSegment_m = 0.42, kTrembles_px = 0.5;
   double wander_px = 0.0;
   for (const Joint joint : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kShoulder}) {
@@ -194,7 +194,7 @@ std::optional<StandingOffset> estimateStandingOffset(const MeasureInput& input,
   exact.camera_errors = {};
   exact.camera_errors.roll_deg = exact.camera_errors.plate_radius_rel = exact.camera_errors.plate_lateral_m =
       0.0;
-  const Scene feet(exact);
+  const FilmedScene feet(exact);
   Reading mean{MeasureStatus::kOk, frames.front(), {}, {frames.front()}};
   mean.uses_feet = true;
   mean.formula = [&](const Places& p) {
@@ -206,8 +206,8 @@ std::optional<StandingOffset> estimateStandingOffset(const MeasureInput& input,
   auto offsetWith = [&](const CameraStep& step) {
     MeasureInput stepped = exact;
     stepped.camera = moved(input.camera, step);
-    const Scene there(stepped);
-    return mean.formula(Seen(there, {}));
+    const FilmedScene there(stepped);
+    return mean.formula(SeenPlaces(there, {}));
   };
   for (int k = 0; k < kSideCameraErrorCount; ++k) {
     CameraStep step = CameraStep::Zero();

@@ -31,8 +31,8 @@ class RepScenes {
  public:
   RepScenes(const MeasureInput& input, const std::vector<Rep>& reps);  // both must outlive it
   RepScene of(const Rep& rep) const;
-  const Scene& scene() const { return scene_; }
-  const Seen& places() const { return places_; }
+  const FilmedScene& scene() const { return scene_; }
+  const SeenPlaces& places() const { return places_; }
   const std::vector<SplineSample>& height() const { return height_.at; }  // of the bar
   // Why a reading has no value after all, or that it has one.
   MeasureStatus statusOf(const MeasureDefinition& definition, const Reading& reading) const;
@@ -40,8 +40,8 @@ class RepScenes {
  private:
   const MeasureInput& input_;
   const std::vector<Rep>& reps_;
-  Scene scene_;
-  Seen places_;
+  FilmedScene scene_;
+  SeenPlaces places_;
   SplineFit height_;
   double scale_rel_, wander_deg_, tilt_sd_deg_ = 0.0;
   std::vector<std::optional<double>> tilt_deg_;

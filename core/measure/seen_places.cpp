@@ -36,7 +36,7 @@ double likeness(double apart_s) {
   return std::exp(-0.5 * std::pow(apart_s / kDriftTime_s, 2));
 }
 
-Scene::Scene(const MeasureInput& input) : input_(input), smooth_(input.smooth) {
+FilmedScene::FilmedScene(const MeasureInput& input) : input_(input), smooth_(input.smooth) {
   const ClipTracks& t = *input.tracks;
   if (!smooth_) smooth_ = std::make_shared<const SmoothTracks>(smoothTracks(t));
   for (Joint j : {Joint::kHeel, Joint::kToe})
@@ -50,14 +50,14 @@ Scene::Scene(const MeasureInput& input) : input_(input), smooth_(input.smooth) {
   }
 }
 
-Estimate Scene::lateralOf(Joint joint) const {
+Estimate FilmedScene::lateralOf(Joint joint) const {
   if (!input_.tracks->across()) return lateralPrior(joint);
   Estimate e = depthPrior(joint, input_.lift);
   if (input_.view == View::kRear) e.value = -e.value;
   return e;
 }
 
-Vec2 Scene::medianOf(Joint joint) const {
+Vec2 FilmedScene::medianOf(Joint joint) const {
   std::vector<double> x, y;
   for (const JointSample& s : track(joint))
     if (s.known) {
@@ -72,7 +72,7 @@ Vec2 Scene::medianOf(Joint joint) const {
   return {median(x), median(y)};
 }
 
-Vec2 Seen::mapped(Joint joint, Vec2 p_px, std::size_t frame) const {
+Vec2 SeenPlaces::mapped(Joint joint, Vec2 p_px, std::size_t frame) const {
   const int j = static_cast<int>(indexOf(joint));
   double lateral = scene_.lateralOf(joint).value;
   if (joint == Joint::kKnee && frame != kNoFrame && !scene_.input().tracks->across() &&
@@ -90,13 +90,14 @@ Vec2 Seen::mapped(Joint joint, Vec2 p_px, std::size_t frame) const {
   return camera_.toBody(p_px, lateral);
 }
 
-Propagated propagate(const Scene& scene, const Reading& reading) {
+Propagated propagate(const FilmedScene& scene, const Reading& reading) {
   const auto& formula = reading.formula;
-  Propagated e{{formula(Seen(scene, {})), 0.0}};
+  Propagated e{{formula(SeenPlaces(scene, {})), 0.0}};
   double variance = reading.own_sd * reading.own_sd;
   // Both ways by themselves: a greatest distance can only grow.
   auto add = [&](const Disturbance& up, const Disturbance& down) {
-    const double u = formula(Seen(scene, up)) - e.value.value, d = formula(Seen(scene, down)) - e.value.value;
+    const double u = formula(SeenPlaces(scene, up)) - e.value.value,
+                 d = formula(SeenPlaces(scene, down)) - e.value.value;
     variance += 0.5 * (u * u + d * d);
   };
   for (int k = 0; k < kSideCameraErrorCount; ++k) {
@@ -175,10 +176,10 @@ Propagated propagate(const Scene& scene, const Reading& reading) {
       Disturbance own;
       own.frame_joint = j;
       own.frame = reading.frame;
-      const double as_is = reading.chosen_value(Seen(scene, {}));
+      const double as_is = reading.chosen_value(SeenPlaces(scene, {}));
       for (const Vec2& axis : {Vec2(1, 0), Vec2(0, 1)}) {
         own.shift_px = largest * axis;
-        e.wander_sd = std::hypot(e.wander_sd, reading.chosen_value(Seen(scene, own)) - as_is);
+        e.wander_sd = std::hypot(e.wander_sd, reading.chosen_value(SeenPlaces(scene, own)) - as_is);
       }
     }
   }

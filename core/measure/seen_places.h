@@ -32,9 +32,9 @@ struct Disturbance {
 };
 
 // The input, smoothed; it must outlive the scene.
-class Scene {
+class FilmedScene {
  public:
-  explicit Scene(const MeasureInput& input);
+  explicit FilmedScene(const MeasureInput& input);
 
   const MeasureInput& input() const { return input_; }
   // As it was followed: whether it is known, and how surely.
@@ -66,9 +66,10 @@ class Scene {
 };
 
 // The scene with one thing put wrong.
-class Seen : public Places {
+class SeenPlaces : public Places {
  public:
-  Seen(const Scene& scene, const Disturbance& d) : scene_(scene), d_(d), camera_(scene.camera(d)) {}
+  SeenPlaces(const FilmedScene& scene, const Disturbance& d)
+      : scene_(scene), d_(d), camera_(scene.camera(d)) {}
 
   bool known(Joint joint, std::size_t frame) const override { return scene_.knownAt(joint, frame); }
   Vec2 joint(Joint joint, std::size_t frame) const override {
@@ -95,7 +96,7 @@ class Seen : public Places {
 
  private:
   static constexpr std::size_t kNoFrame = std::numeric_limits<std::size_t>::max();
-  const Scene& scene_;
+  const FilmedScene& scene_;
   Disturbance d_;
   SideCamera camera_;
 
@@ -119,6 +120,6 @@ struct Propagated {
   Estimate value;
   double wander_sd = 0.0;  // the part of it that changes over the pictures of a rep
 };
-Propagated propagate(const Scene& scene, const Reading& reading);
+Propagated propagate(const FilmedScene& scene, const Reading& reading);
 
 }  // namespace mottix

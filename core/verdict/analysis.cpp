@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <initializer_list>
 #include <numbers>
 
 #include "core/body/lengths_from_clip.h"
@@ -236,6 +237,36 @@ std::optional<LiftGuess> guessLift(const ClipTracks& tracks, const std::optional
 
 namespace {
 
+// What is to be done after one set, judged by one film or by two; `films` are what it was seen in.
+Expected<LoadDecision> decideSet(const std::vector<Finding>& findings,
+                                 std::initializer_list<const Analysis*> films,
+                                 const AnalysisSettings& settings, const RuleBook& book) {
+  LoadInput load;
+  load.load_kg = settings.bar.load_kg;
+  load.reps_asked = settings.reps_asked;
+  const Analysis& first = **films.begin();
+  load.reps_done = static_cast<int>(
+      std::count_if(first.reps.begin(), first.reps.end(), [](const Rep& r) { return !r.failed; }));
+  load.open_pain = settings.open_pain;
+  load.rules_applied =
+      static_cast<int>(std::count_if(book.rules.begin(), book.rules.end(), [&](const Rule& r) {
+        return std::find(r.lifts.begin(), r.lifts.end(), settings.lift) != r.lifts.end() &&
+               std::any_of(films.begin(), films.end(), [&](const Analysis* a) {
+                 return std::any_of(a->measures.begin(), a->measures.end(),
+                                    [&](const Measure& m) { return m.id == r.measure; });
+               });
+      }));
+  return decideLoad(findings, load, settings.load_options);
+}
+
+// Whether a film can say anything about what a rule asks.
+bool tells(const Analysis& a, const RuleBook& book, const std::string& rule_id) {
+  const Rule* rule = book.find(rule_id);
+  return rule != nullptr && std::any_of(a.measures.begin(), a.measures.end(), [&](const Measure& m) {
+           return m.id == rule->measure && m.status == MeasureStatus::kOk && m.value.sd <= rule->max_sd;
+         });
+}
+
 // As a lens would have shown it that does not bend; how well it is known stays part of the errors.
 Expected<Analysis> analyseStraightened(const ClipTracks& tracks, std::optional<AxisSeen> axis,
                                        AnalysisSettings settings, const RuleBook& book) {
@@ -334,7 +365,7 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   a.body_scale = estimateScale(a.camera, a.camera_errors, 0.0);
   a.distance_m = estimateFrom(a.camera, a.camera_errors, [](const SideCamera& c) { return c.distance_m(); });
   a.yaw_deg = estimateFrom(a.camera, a.camera_errors, [](const SideCamera& c) { return c.yaw_deg(); });
-    a.on = std::make_shared<const MeasuredOn>(tracks, levelled);
+  a.on = std::make_shared<const MeasuredOn>(tracks, levelled);
   a.measures = computeMeasures(levelled, a.reps);
   a.bar_tilt = computeBarTilt(levelled, a.reps);
   if (!tracks.across()) a.trust = findWeakestLink(levelled, a.reps);
@@ -342,19 +373,7 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   for (Finding& f : a.findings)
     f.overruled =
         std::find(settings.overruled.begin(), settings.overruled.end(), f.rule) != settings.overruled.end();
-  LoadInput load;
-  load.load_kg = settings.bar.load_kg;
-  load.reps_asked = settings.reps_asked;
-  load.reps_done =
-      static_cast<int>(std::count_if(a.reps.begin(), a.reps.end(), [](const Rep& r) { return !r.failed; }));
-  load.open_pain = settings.open_pain;
-  load.rules_applied =
-      static_cast<int>(std::count_if(book.rules.begin(), book.rules.end(), [&](const Rule& r) {
-        return std::find(r.lifts.begin(), r.lifts.end(), settings.lift) != r.lifts.end() &&
-               std::any_of(a.measures.begin(), a.measures.end(),
-                           [&](const Measure& m) { return m.id == r.measure; });
-      }));
-  auto decision = decideLoad(a.findings, load, settings.load_options);
+  auto decision = decideSet(a.findings, {&a}, settings, book);
   if (!decision) return tl::make_unexpected(decision.error());
   a.decision = *decision;
 
@@ -377,6 +396,25 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   if (!tracks.across() && std::abs(a.camera.yaw_deg()) > 15.0) a.warnings.push_back(Warning::kOblique);
   a.computed = true;
   return a;
+}
+
+Expected<JudgedTogether> judgeTogether(const Analysis& first, const Analysis& second,
+                                       const AnalysisSettings& settings, const RuleBook& book) {
+  JudgedTogether out;
+  for (const Finding& f : first.findings)
+    if (f.certainty != Certainty::kCantTell || !tells(second, book, f.rule)) out.first.push_back(f);
+  for (const Finding& f : second.findings) {
+    const bool said = std::any_of(first.findings.begin(), first.findings.end(),
+                                  [&](const Finding& o) { return o.rule == f.rule; });
+    if (!said && (f.certainty != Certainty::kCantTell || !tells(first, book, f.rule)))
+      out.second.push_back(f);
+  }
+  std::vector<Finding> all = out.first;
+  all.insert(all.end(), out.second.begin(), out.second.end());
+  auto decision = decideSet(all, {&first, &second}, settings, book);
+  if (!decision) return tl::make_unexpected(decision.error());
+  out.decision = *decision;
+  return out;
 }
 
 }  // namespace mottix

@@ -112,6 +112,15 @@ inline constexpr std::string_view kAnalysisVersion = "side/3";
 Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSeen>& axis,
                            const AnalysisSettings& settings, const RuleBook& book);
 
+// One set by two films: what is found in either, each thing once, and the decision that follows. What one
+// film cannot tell and the other can is left to the other. `settings` are those of the first.
+struct JudgedTogether {
+  std::vector<Finding> first, second;
+  LoadDecision decision;
+};
+Expected<JudgedTogether> judgeTogether(const Analysis& first, const Analysis& second,
+                                       const AnalysisSettings& settings, const RuleBook& book);
+
 // Camera and errors alone, from the bar's track; the part that joint carrying needs beforehand.
 struct CameraEstimate {
   SideCamera camera;
