@@ -27,7 +27,7 @@ namespace fs = std::filesystem;
 
 struct AnalyseOptions {
   std::string clip, lift = "auto", variant, view = "auto", facing = "auto", points, athlete, school = "base";
-  std::string held = "plates", json, csv, models = modelsFolder(programFolder()).string();
+  std::string held = "plates", json, csv, curves, models = modelsFolder(programFolder()).string();
   bool bar_only = false;
   double plate_mm = 450.0;
   std::optional<double> load_kg;
@@ -203,7 +203,10 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
       return ok;
   if (!o.csv.empty())
     if (auto ok = writeText(o.csv, toCsv(*analysis)); !ok) return ok;
-  if (o.json != "-" && o.csv != "-") printSummary(*analysis, book, edit.asked, edit.lines, athlete);
+  if (!o.curves.empty())
+    if (auto ok = writeText(o.curves, curvesCsv(*analysis)); !ok) return ok;
+  if (o.json != "-" && o.csv != "-" && o.curves != "-")
+    printSummary(*analysis, book, edit.asked, edit.lines, athlete);
   return {};
 }
 
@@ -259,6 +262,9 @@ void addAnalyseCommand(CLI::App& app, int& exit_code) {
   c->add_option("--school", o->school, "Rule book to judge by")->capture_default_str();
   c->add_option("--json", o->json, "Write the whole analysis as JSON; - is standard output");
   c->add_option("--csv", o->csv, "Write the measures as CSV; - is standard output");
+  c->add_option("--curves", o->curves,
+                "Write angles, levers and moments of every picture, with their errors, as CSV; - is standard "
+                "output");
   c->callback([o, &exit_code] {
     if (auto done = analyseClip(*o); !done) exit_code = report(done.error());
   });

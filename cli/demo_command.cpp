@@ -8,6 +8,7 @@
 #include "cli/files.h"
 #include "core/body/lengths_from_clip.h"
 #include "core/cue/cue_book.h"
+#include "core/motion/film_sync.h"
 #include "core/motion/joint_corrections.h"
 #include "report/analysis_document.h"
 #include "report/athlete_document.h"
@@ -75,10 +76,18 @@ const std::array kSets = {
             "skarn_first_squats.mp4",
             {Lift::kSquat, "high bar", 3, 60.0, 7.0, Facing::kUnknown, 450.0},
             false},
+    DemoSet{4,
+            "2026-11-20",
+            "skarn_knees_from_side.mp4",
+            {Lift::kSquat, "high bar", 3, 45.0, 7.0, Facing::kUnknown, 450.0},
+            false},
 };
+// Two films of one set.
+constexpr const char *kFromSide = "skarn_knees_from_side.mp4", *kFromFront = "skarn_knees_from_front.mp4";
 
 // Set-ups under trial: the high bar with which the film was made, and what Fit suggests.
 constexpr std::size_t kTriesSetups = 1;  // Odd Halvard Brekke
+constexpr std::size_t kFilmedTwice = 4;  // Maren Skogvoll
 
 Expected<void> addSet(HouseFile& house, const DemoSet& plan, AthleteId athlete_id, const Athlete& athlete,
                       const fs::path& footage) {
@@ -177,6 +186,31 @@ Expected<void> readLengths(HouseFile& house, AthleteRecord record) {
   return house.saveRecord(record);
 }
 
+// As the desk does it when the coach says that both show one set.
+Expected<void> layOnEachOther(HouseFile& house, const AthleteRecord& record) {
+  const auto sets = house.sets();
+  if (!sets) return tl::make_unexpected(sets.error());
+  std::optional<SetRecord> films[2];
+  std::optional<Analysis> analyses[2];
+  for (const SetRecord& set : *sets)
+    for (int k = 0; k < 2; ++k) {
+      if (fs::path(set.clip.file).filename() != (k == 0 ? kFromSide : kFromFront)) continue;
+      const auto tracks = house.loadTracks(set.id);
+      if (!tracks || !*tracks) return {};
+      auto a = analyse((*tracks)->tracks, (*tracks)->axis, settingsFor(record.athlete, set.edit),
+                       builtInRuleBook());
+      if (!a) return {};
+      films[k] = set;
+      analyses[k] = std::move(*a);
+    }
+  if (!films[0] || !films[1]) return {};
+  const auto sync =
+      syncFilms(computeBarHeight(analyses[0]->on->input), computeBarHeight(analyses[1]->on->input));
+  if (!sync) return tl::make_unexpected(sync.error());
+  films[0]->edit.other_film = OtherFilm{films[1]->id, sync->later_s.value, false};
+  return house.saveEdit(films[0]->id, films[0]->edit, films[0]->state);
+}
+
 Expected<void> keepSetups(HouseFile& house, AthleteId athlete) {
   auto record = house.loadRecord(athlete);
   if (!record) return tl::make_unexpected(record.error());
@@ -231,6 +265,7 @@ Expected<void> makeDemo(const fs::path& house_path, const fs::path& footage, con
     }
     for (const AthleteRecord& record : records)
       if (auto ok = readLengths(*house, record); !ok) return ok;
+    if (auto ok = layOnEachOther(*house, records[kFilmedTwice]); !ok) return ok;
     if (auto ok = keepSetups(*house, records[kTriesSetups].athlete.id); !ok) return ok;
   }
   fs::rename(making, house_path, ec);

@@ -1516,7 +1516,8 @@ void SetSheet::showCurves() {
 
 void SetSheet::chooseLines() {
   if (!data_.analysis) return emit trouble(tr("Lines are drawn when the bar has been followed."));
-  QMenu menu(this);
+  QMenu& menu = *new QMenu(this);  // it goes when it is closed
+  menu.setAttribute(Qt::WA_DeleteOnClose);
   for (const EvidenceLine line : kEvidenceLines) {
     QAction* a = menu.addAction(evidenceWords(line));
     a->setCheckable(true);
@@ -1529,21 +1530,22 @@ void SetSheet::chooseLines() {
         emit trouble(QString::fromStdString(ok.error().text));
     });
   }
+  menu.popup(evidence_->mapToGlobal(QPoint(0, evidence_->height())));
   menu.setActiveAction(menu.actions().front());
-  menu.exec(evidence_->mapToGlobal(QPoint(0, evidence_->height())));
 }
 
 void SetSheet::chooseMeasure() {
   if (film_->mode() == FilmView::Mode::kMeasure) return film_->leaveMode();
   if (!data_.analysis)
     return emit trouble(tr("Measuring by hand needs the bar's scale: follow the bar first."));
-  QMenu menu(this);
+  QMenu& menu = *new QMenu(this);
+  menu.setAttribute(Qt::WA_DeleteOnClose);
   for (const DrawnKind kind : kDrawnKinds) {
     QAction* a = menu.addAction(drawnWords(kind));
     connect(a, &QAction::triggered, film_, [this, kind] { film_->startMeasuring(kind); });
   }
+  menu.popup(by_hand_->mapToGlobal(QPoint(0, by_hand_->height())));
   menu.setActiveAction(menu.actions().front());
-  menu.exec(by_hand_->mapToGlobal(QPoint(0, by_hand_->height())));
 }
 
 void SetSheet::drawLine() {

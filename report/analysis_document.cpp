@@ -1,10 +1,13 @@
 #include "report/analysis_document.h"
 
+#include <algorithm>
 #include <cmath>
 #include <cstdio>
 
 #include <nlohmann/json.hpp>
 
+#include "core/measure/curves.h"
+#include "core/measure/phases.h"
 #include "core/motion/camera_shake.h"
 #include "report/wording.h"
 
@@ -121,6 +124,13 @@ Json toJson(const ClipFacts& clip, const ClipTracks& tracks, const Analysis& ana
                            {"cut_end", rep.cut_end},
                            {"failed", rep.failed},
                            {"short", rep.is_short}});
+  doc["phases"] = Json::array();
+  if (analysis.on)
+    for (const Phase& phase : findPhases(analysis.on->input, analysis.reps))
+      doc["phases"].push_back({{"kind", nameOf(phase.kind)},
+                               {"rep", phase.rep},
+                               {"first_frame", phase.first},
+                               {"last_frame", phase.last}});
   doc["measures"] = Json::array();
   for (const Measure& m : analysis.measures) {
     const auto& definition = definitionOf(m.id);
@@ -197,6 +207,32 @@ Expected<std::vector<PlacedPoints>> parsePlacedPoints(const std::string& text, c
     out.push_back(points);
   }
   if (out.empty()) return bad("there is no point in it.");
+  return out;
+}
+
+std::string curvesCsv(const Analysis& analysis) {
+  std::string out = "frame,time_s";
+  if (!analysis.on) return out + "\r\n";
+  const MeasureInput& input = analysis.on->input;
+  std::vector<std::vector<CurvePoint>> curves;
+  for (const CurveDefinition& d : curveCatalogue()) {
+    auto curve = computeCurve(input, d.id);
+    if (std::none_of(curve.begin(), curve.end(), [](const CurvePoint& p) { return p.known; })) continue;
+    out += ',' + std::string(d.name) + ',' + std::string(d.name) + "_sd";
+    curves.push_back(std::move(curve));
+  }
+  out += "\r\n";
+  auto number = [](double v) {
+    char text[32];
+    std::snprintf(text, sizeof text, ",%.4f", v);
+    return std::string(text);
+  };
+  for (std::size_t f = 0; f < input.tracks->frameCount(); ++f) {
+    out += std::to_string(f) + number(input.tracks->time_s[f]);
+    for (const auto& curve : curves)
+      out += curve[f].known ? number(curve[f].value.value) + number(curve[f].value.sd) : std::string(",,");
+    out += "\r\n";
+  }
   return out;
 }
 

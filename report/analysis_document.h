@@ -17,6 +17,8 @@ nlohmann::ordered_json toJson(const ClipFacts& clip, const ClipTracks& tracks, c
 
 // One line a measure: measure, rep, value, unit, sd, status, note. RFC 4180, UTF-8.
 std::string toCsv(const Analysis& analysis);
+// Every curve of the catalogue that has values, picture by picture, each with its standard deviation.
+std::string curvesCsv(const Analysis& analysis);
 
 // Points placed by hand: {"frame": i, "points": {"hip": [x, y], …}}, one object or a list of them.
 Expected<std::vector<PlacedPoints>> parsePlacedPoints(const std::string& text, const std::string& file_name);

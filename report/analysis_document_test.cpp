@@ -57,6 +57,11 @@ TEST(AnalysisJson, CarriesJointsAndDecision) {
 
 TEST(AnalysisCsv, OneLineAMeasure) {
   const Done d = analysed(true);
+  const std::string curves = curvesCsv(d.analysis);
+  EXPECT_EQ(static_cast<std::size_t>(std::count(curves.begin(), curves.end(), '\n')),
+            d.analysis.on->tracks.frameCount() + 1);
+  EXPECT_NE(curves.find(",trunk_lean,trunk_lean_sd"), std::string::npos);
+  EXPECT_EQ(curves.find("knees_apart"), std::string::npos);  // shows from the front only
   const std::string csv = toCsv(d.analysis);
   EXPECT_EQ(static_cast<std::size_t>(std::count(csv.begin(), csv.end(), '\n')),
             d.analysis.measures.size() + 1);

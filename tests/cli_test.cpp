@@ -80,7 +80,7 @@ TEST_F(CommandLine, HelpNamesTheCommandsAndTheCaution) {
   for (const char* word : {"analyse", "film", "fit", "demo", "Exit codes", "clinician"})
     EXPECT_NE(help.out.find(word), std::string::npos) << word;
   for (const char* option : {"--lift", "--variant", "--view", "--facing", "--plate-mm", "--load", "--points",
-                             "--athlete", "--school", "--json", "--csv"})
+                             "--athlete", "--school", "--json", "--csv", "--curves"})
     EXPECT_NE(run("analyse --help").out.find(option), std::string::npos) << option;
 }
 
@@ -91,9 +91,10 @@ TEST_F(CommandLine, AnalyseWritesJsonThatFitsItsSchema) {
     points["points"][j] = truth["frames"][0]["joints"][std::string("right_") + j]["px"];
   std::ofstream(folder / "points.json") << points.dump();
   std::ofstream(folder / "athlete.json") << R"({"name": "Runa", "step_kg": 1.25, "reps": 2})";
-  const Ran ran = run("analyse " + film() + " --load 80 --points " + (folder / "points.json").string() +
-                      " --athlete " + (folder / "athlete.json").string() + " --json " +
-                      (folder / "a.json").string() + " --csv " + (folder / "a.csv").string());
+  const Ran ran =
+      run("analyse " + film() + " --load 80 --points " + (folder / "points.json").string() + " --athlete " +
+          (folder / "athlete.json").string() + " --json " + (folder / "a.json").string() + " --csv " +
+          (folder / "a.csv").string() + " --curves " + (folder / "curves.csv").string());
   ASSERT_EQ(ran.code, 0) << ran.err;
   EXPECT_NE(ran.out.find("2 reps"), std::string::npos) << ran.out;
   const auto doc = nlohmann::json::parse(textOf(folder / "a.json"));
@@ -104,6 +105,10 @@ TEST_F(CommandLine, AnalyseWritesJsonThatFitsItsSchema) {
   EXPECT_EQ(doc["clip"]["sha256"].get<std::string>().size(), 64u);
   EXPECT_TRUE(doc["decision"]["next_load_kg"].is_number());
   EXPECT_GT(textOf(folder / "a.csv").size(), 200u);
+  const std::string curves = textOf(folder / "curves.csv");
+  EXPECT_EQ(curves.rfind("frame,time_s,bar_height,bar_height_sd,", 0), 0u);
+  EXPECT_EQ(static_cast<std::size_t>(std::count(curves.begin(), curves.end(), '\n')),
+            nlohmann::json::parse(textOf(folder / "a.json"))["clip"]["frames"].get<std::size_t>() + 1);
   EXPECT_TRUE(fitsSchema(folder / "a.json", "analysis"));
 }
 

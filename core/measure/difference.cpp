@@ -54,7 +54,11 @@ std::vector<Difference> differencesInFilm(const MeasureInput& input, const std::
     if (a == nullptr || b == nullptr) continue;
     Difference d = independent(id, a->value, b->value);
     const Reading &ra = of_first[i].reading, &rb = of_second[i].reading;
-    if (ra.formula && rb.formula) d.by.sd = propagate(scenes.scene(), minus(ra, rb)).value.sd;
+    if (ra.formula && rb.formula) {
+      auto sd = [&](const Reading& r, ErrorPart part) { return propagate(scenes.scene(), r, part).value.sd; };
+      d.by.sd = std::hypot(sd(minus(ra, rb), ErrorPart::kOfFilm), sd(ra, ErrorPart::kOfMoment),
+                           sd(rb, ErrorPart::kOfMoment));
+    }
     if (std::isfinite(d.by.sd)) out.push_back(d);
   }
   return out;

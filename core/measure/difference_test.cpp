@@ -37,6 +37,9 @@ TEST(Differences, OfTwoRepsOfOneFilmLeaveOutWhatBothShare) {
   ASSERT_NE(depth, nullptr);
   EXPECT_NEAR(depth->by.value, 0.0, 0.3);
   EXPECT_DOUBLE_EQ(depth->by.value, depth->second.value - depth->first.value);
+  const Difference* change = find(all, MeasureId::kTrunkChange);
+  ASSERT_NE(change, nullptr);
+  EXPECT_LT(change->by.sd, 1.1 * std::hypot(change->first.sd, change->second.sd));
   EXPECT_LT(depth->by.sd, 0.6 * std::hypot(depth->first.sd, depth->second.sd));
   for (const Difference& d : worthSaying(all, 3))  // the reps are alike
     ADD_FAILURE() << definitionOf(d.id).name << " " << d.by.value << " ± " << d.by.sd;

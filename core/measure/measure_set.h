@@ -30,6 +30,8 @@ namespace mottix {
 class RepScenes {
  public:
   RepScenes(const MeasureInput& input, const std::vector<Rep>& reps);  // both must outlive it
+  RepScenes(const RepScenes&) = delete;
+  RepScenes& operator=(const RepScenes&) = delete;
   RepScene of(const Rep& rep) const;
   const FilmedScene& scene() const { return scene_; }
   const SeenPlaces& places() const { return places_; }

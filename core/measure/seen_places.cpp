@@ -90,17 +90,18 @@ Vec2 SeenPlaces::mapped(Joint joint, Vec2 p_px, std::size_t frame) const {
   return camera_.toBody(p_px, lateral);
 }
 
-Propagated propagate(const FilmedScene& scene, const Reading& reading) {
+Propagated propagate(const FilmedScene& scene, const Reading& reading, ErrorPart part) {
+  const bool of_film = part != ErrorPart::kOfMoment, of_moment = part != ErrorPart::kOfFilm;
   const auto& formula = reading.formula;
   Propagated e{{formula(SeenPlaces(scene, {})), 0.0}};
-  double variance = reading.own_sd * reading.own_sd;
+  double variance = of_moment ? reading.own_sd * reading.own_sd : 0.0;
   // Both ways by themselves: a greatest distance can only grow.
   auto add = [&](const Disturbance& up, const Disturbance& down) {
     const double u = formula(SeenPlaces(scene, up)) - e.value.value,
                  d = formula(SeenPlaces(scene, down)) - e.value.value;
     variance += 0.5 * (u * u + d * d);
   };
-  for (int k = 0; k < kSideCameraErrorCount; ++k) {
+  for (int k = 0; of_film && k < kSideCameraErrorCount; ++k) {
     Disturbance up, down;
     up.camera_error = down.camera_error = k;
     up.sigma = 1.0;
@@ -124,14 +125,15 @@ Propagated propagate(const FilmedScene& scene, const Reading& reading) {
     constexpr double kOwnPart = 0.3;
     Disturbance d;
     d.bar = true;
-    shift(d, scene.bar_sd_px());
-    for (std::size_t f : reading.frames) {
-      const BarSample& s = scene.input().tracks->bar[f];
-      Disturbance own;
-      own.bar_frame = static_cast<int>(f);
-      const double extra = std::sqrt(std::max(0.0, s.sd_px * s.sd_px - std::pow(scene.bar_sd_px(), 2)));
-      shift(own, std::hypot(kOwnPart * scene.bar_sd_px(), extra));
-    }
+    if (of_film) shift(d, scene.bar_sd_px());
+    if (of_moment)
+      for (std::size_t f : reading.frames) {
+        const BarSample& s = scene.input().tracks->bar[f];
+        Disturbance own;
+        own.bar_frame = static_cast<int>(f);
+        const double extra = std::sqrt(std::max(0.0, s.sd_px * s.sd_px - std::pow(scene.bar_sd_px(), 2)));
+        shift(own, std::hypot(kOwnPart * scene.bar_sd_px(), extra));
+      }
   }
   std::vector<Joint> joints = reading.joints;
   std::vector<int> sides_done;
@@ -141,7 +143,7 @@ Propagated propagate(const FilmedScene& scene, const Reading& reading) {
   for (Joint joint : joints) {
     const int j = static_cast<int>(indexOf(joint));
     const int lateral = scene.input().tracks->across() ? static_cast<int>(indexOf(ofEither(joint))) : j;
-    if (std::find(sides_done.begin(), sides_done.end(), lateral) == sides_done.end()) {
+    if (of_film && std::find(sides_done.begin(), sides_done.end(), lateral) == sides_done.end()) {
       sides_done.push_back(lateral);
       Disturbance up, down;
       up.lateral_joint = down.lateral_joint = lateral;
@@ -156,7 +158,8 @@ Propagated propagate(const FilmedScene& scene, const Reading& reading) {
       if (s.known) placed_px = std::min(placed_px, s.sd_px);
     Disturbance placed;
     placed.placed_joint = j;
-    shift(placed, placed_px);
+    if (of_film) shift(placed, placed_px);
+    if (!of_moment) continue;
     // What is left of the track's error changes over a rep: frames near in time share most of it.
     const double shared = reading.frames.size() > 1 ? likeness(apart_s) : 0.0;
     double largest = 0.0;

@@ -120,6 +120,9 @@ struct Propagated {
   Estimate value;
   double wander_sd = 0.0;  // the part of it that changes over the pictures of a rep
 };
-Propagated propagate(const FilmedScene& scene, const Reading& reading);
+// Of what: all that can be wrong; what is wrong alike all through the film (camera, where joints were
+// placed); or the rest.
+enum class ErrorPart { kAll, kOfFilm, kOfMoment };
+Propagated propagate(const FilmedScene& scene, const Reading& reading, ErrorPart part = ErrorPart::kAll);
 
 }  // namespace mottix

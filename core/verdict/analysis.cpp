@@ -404,7 +404,7 @@ Expected<JudgedTogether> judgeTogether(const Analysis& first, const Analysis& se
   for (const Finding& f : first.findings)
     if (f.certainty != Certainty::kCantTell || !tells(second, book, f.rule)) out.first.push_back(f);
   for (const Finding& f : second.findings) {
-    const bool said = std::any_of(first.findings.begin(), first.findings.end(),
+    const bool said = std::any_of(out.first.begin(), out.first.end(),
                                   [&](const Finding& o) { return o.rule == f.rule; });
     if (!said && (f.certainty != Certainty::kCantTell || !tells(first, book, f.rule)))
       out.second.push_back(f);

@@ -1,0 +1,406 @@
+// What is measured, through the desk's windows: lines on the film, curves, measures by hand, side by side and
+// two films of one set. Real mouse and key events; the house is made once and copied for each test.
+#include <unistd.h>
+
+#include <filesystem>
+#include <fstream>
+
+#include <gtest/gtest.h>
+#include <qcustomplot.h>
+#include <QApplication>
+#include <QComboBox>
+#include <QLabel>
+#include <QMenu>
+#include <QPushButton>
+#include <QTableWidget>
+#include <QTest>
+#include <nlohmann/json.hpp>
+
+#include "desk/finding_card.h"
+#include "desk/house_window.h"
+#include "desk/theme.h"
+#include "report/wording.h"
+#include "synth/faults.h"
+#include "synth/film_maker.h"
+#include "vision/analyse_clip.h"
+
+namespace mottix {
+namespace {
+
+namespace fs = std::filesystem;
+constexpr int kPatienceMs = 60000;
+constexpr double kFrontLater_s = 0.7;  // the front film begins so much later
+constexpr double kFps = 30.0;
+
+template <typename Done>
+bool waitFor(Done&& done) {
+  return QTest::qWaitFor(done, kPatienceMs);
+}
+
+class MeasuredDesk : public testing::Test {
+ protected:
+  // A squat of two reps, the second too high, filmed from the side and from the front.
+  static void SetUpTestSuite() {
+    folder = fs::temp_directory_path() / ("mottix_measured_" + std::to_string(getpid()));
+    fs::create_directories(folder);
+    auto house = HouseFile::open(folder / "made.mottix");
+    ASSERT_TRUE(house);
+    AthleteRecord record;
+    record.athlete = {{}, "Runa Tveit", 2.5, 0, ""};
+    record.athlete.id = *house->addAthlete(record.athlete);
+    record.body = BodyFacts{1.70, 66.0, Sex::kFemale, {}, std::nullopt};
+    ASSERT_TRUE(house->saveRecord(record));
+    for (const View view : {View::kSide, View::kFront}) {
+      FilmPlan plan = planFromSeed(2, Lift::kSquat, view);
+      clearFaults(plan);
+      plan.width_px = 640;
+      plan.height_px = 360;
+      plan.from_right = true;
+      plan.yaw_deg = 2.0;
+      plan.load_kg = 80.0;
+      plan.look.someone_passes = false;
+      RepPlan high;
+      high.depth_m = -0.12;
+      plan.squat.reps = {RepPlan{}, high};
+      plan.squat.reps[0].depth_m = 0.09;
+      plan.begins_s = view == View::kFront ? kFrontLater_s : 0.0;
+      const fs::path film = folder / (view == View::kSide ? "side.mp4" : "front.mp4");
+      ASSERT_TRUE(makeFilm(plan, film));
+      auto clip = trackBar(film);
+      ASSERT_TRUE(clip);
+      SetRecord set;
+      set.athlete = record.athlete.id;
+      set.day = "2026-11-24";
+      set.edit.asked = {Lift::kSquat, "high bar", 2,
+                        80.0,         8.0,        view == View::kSide ? Facing::kRight : Facing::kUnknown,
+                        450.0};
+      set.edit.asked.view = view;
+      TrackRecord tracks;
+      tracks.version = std::string(kTrackerVersion);
+      tracks.axis = clip->axis;
+      tracks.tracks = clip->tracks;
+      if (view == View::kSide) {
+        std::ifstream in(truthPathFor(film));
+        const auto truth = nlohmann::json::parse(in);
+        PlacedPoints placed;
+        for (Joint j :
+             {Joint::kShoulder, Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe}) {
+          const auto& px = truth["frames"][0]["joints"]["right_" + std::string(nameOf(j))]["px"];
+          placed.joints[indexOf(j)] = Vec2(px[0], px[1]);
+        }
+        set.edit.placed = {placed};
+        ASSERT_TRUE(trackJoints(film, *clip, loadedBar(set.edit.asked), Lift::kSquat, Facing::kRight, placed,
+                                tracks.carried));
+      }
+      set.clip.file = house->relativeFilm(film);
+      const auto id = house->addSet(set);
+      ASSERT_TRUE(id);
+      ClipFacts facts = clip->facts;
+      facts.file = set.clip.file;
+      ASSERT_TRUE(house->saveTracks(*id, facts, tracks));
+      (view == View::kSide ? side : front) = *id;
+    }
+  }
+  static void TearDownTestSuite() { fs::remove_all(folder); }
+
+  void SetUp() override {
+    house_path =
+        folder / (std::string(testing::UnitTest::GetInstance()->current_test_info()->name()) + ".mottix");
+    fs::copy_file(folder / "made.mottix", house_path);
+    reopen();
+    openSide();
+  }
+  void TearDown() override { window.reset(); }
+
+  void reopen() {
+    if (window) window->close();
+    window.reset();
+    auto house = HouseFile::open(house_path);
+    ASSERT_TRUE(house);
+    window = std::make_unique<HouseWindow>(std::move(*house), QDate(2026, 11, 24));
+    window->show();
+    window->activateWindow();
+    ASSERT_TRUE(QTest::qWaitForWindowActive(window.get()));
+  }
+  void openSide() {
+    window->openSet(side);
+    ASSERT_TRUE(window->sheet().data().analysis);
+    ASSERT_EQ(window->sheet().data().analysis->reps.size(), 2u);
+    showFrame(window->sheet().data().analysis->reps[0].turn_frame);
+  }
+  FilmView& film() { return window->sheet().film(); }
+  const Analysis& analysis() { return *window->sheet().data().analysis; }
+  void showFrame(std::size_t frame) {
+    film().goTo(frame);
+    film().setFocus();
+    ASSERT_TRUE(waitFor([&] { return film().hasPicture() && film().shownFrame() == frame; }));
+  }
+  // From a menu opened by a key: so many steps down, then Return.
+  void chooseByKeys(Qt::Key key, int down) {
+    QTest::keyClick(&film(), key);
+    auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
+    ASSERT_NE(menu, nullptr);
+    for (int i = 0; i < down; ++i) QTest::keyClick(menu, Qt::Key_Down);
+    QTest::keyClick(menu, Qt::Key_Return);
+    takeBack();
+  }
+  // Offscreen a closed menu does not give the keyboard back by itself.
+  void takeBack() {
+    window->activateWindow();
+    EXPECT_TRUE(QTest::qWaitForWindowActive(window.get()));
+  }
+  void clickFilm(const Vec2& px) {
+    QTest::mouseClick(&film(), Qt::LeftButton, {}, film().toWidget(px).toPoint());
+  }
+  QPushButton* button(QWidget& in, const char* what) {
+    for (QPushButton* b : in.findChildren<QPushButton*>())
+      if (b->property("what").toString() == QLatin1String(what) && b->isVisible()) return b;
+    return nullptr;
+  }
+  bool says(const QString& text) {
+    return QTest::qWaitFor(
+        [&] {
+          for (QLabel* l : window->sheet().findChildren<QLabel*>())
+            if (l->isVisible() && l->text().contains(text)) return true;
+          return false;
+        },
+        3000);
+  }
+
+  static inline fs::path folder;
+  static inline SetId side{}, front{};
+  fs::path house_path;
+  std::unique_ptr<HouseWindow> window;
+};
+
+TEST_F(MeasuredDesk, LinesOnTheFilmAreChosenByKeysAndRemembered) {
+  const QImage before = film().grab().toImage();
+  // The third of the menu: trunk and shin with their angles; then the fourth, levers.
+  chooseByKeys(Qt::Key_I, 2);
+  const QImage angles = film().grab().toImage();
+  EXPECT_NE(angles, before);
+  chooseByKeys(Qt::Key_I, 3);
+  EXPECT_NE(film().grab().toImage(), angles);
+  chooseByKeys(Qt::Key_I, 0);  // the path is drawn from the beginning; now it goes
+  const QImage without_path = film().grab().toImage();
+  reopen();
+  openSide();
+  EXPECT_EQ(film().grab().toImage(), without_path);
+  // None of them is drawn on a film from the front, and nothing breaks.
+  window->openSet(front);
+  ASSERT_TRUE(waitFor([&] { return film().hasPicture(); }));
+  QTest::keyClick(&film(), Qt::Key_I);
+  auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
+  ASSERT_NE(menu, nullptr);
+  EXPECT_TRUE(menu->actions()[0]->isEnabled());
+  EXPECT_FALSE(menu->actions()[2]->isEnabled());
+  menu->close();
+  takeBack();
+}
+
+TEST_F(MeasuredDesk, AnAngleIsMeasuredByHandUndoneAndKept) {
+  const auto px = [&](Joint j) { return window->sheet().data().tracks.track(j)[film().shownFrame()].p_px; };
+  chooseByKeys(Qt::Key_H, 0);
+  EXPECT_EQ(film().mode(), FilmView::Mode::kMeasure);
+  clickFilm(px(Joint::kAnkle));
+  clickFilm(px(Joint::kToe));
+  QTest::keyClick(&film(), Qt::Key_Backspace);  // not there
+  clickFilm(px(Joint::kKnee));
+  clickFilm(px(Joint::kHip));
+  EXPECT_EQ(film().mode(), FilmView::Mode::kWatch);
+  ASSERT_EQ(window->sheet().data().set.edit.drawn.size(), 1u);
+  const auto value = estimateDrawn(window->sheet().data().set.edit.drawn[0], window->sheet().data().tracks,
+                                   analysis().camera, analysis().camera_errors);
+  ASSERT_TRUE(value);
+  const Measure* flexion = findMeasure(analysis().measures, MeasureId::kKneeFlexionTurn, 1);
+  EXPECT_NEAR(180.0 - value->value, flexion->value.value, 8.0);  // a straight knee measures 180 by hand
+  EXPECT_TRUE(says(QStringLiteral("angle ") + withError(*value, "deg")));
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_TRUE(window->sheet().data().set.edit.drawn.empty());
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+  reopen();
+  openSide();
+  EXPECT_EQ(window->sheet().data().set.edit.drawn.size(), 1u);
+  showFrame(0);
+  ASSERT_NE(button(window->sheet(), "show drawn"), nullptr);
+  QTest::mouseClick(button(window->sheet(), "show drawn"), Qt::LeftButton);
+  EXPECT_EQ(film().frame(), analysis().reps[0].turn_frame);
+  QTest::mouseClick(button(window->sheet(), "remove drawn"), Qt::LeftButton);
+  EXPECT_TRUE(window->sheet().data().set.edit.drawn.empty());
+}
+
+TEST_F(MeasuredDesk, ATimeIsMeasuredBetweenTwoPictures) {
+  chooseByKeys(Qt::Key_H, 4);
+  clickFilm({320, 180});
+  for (int i = 0; i < 6; ++i) QTest::keyClick(&film(), Qt::Key_Right);
+  ASSERT_TRUE(waitFor([&] { return film().shownFrame() == film().frame(); }));
+  clickFilm({320, 180});
+  ASSERT_EQ(window->sheet().data().set.edit.drawn.size(), 1u);
+  EXPECT_TRUE(says(QStringLiteral("time between 0.20 ± 0.01 s")));
+  // Points on each other are no distance, and Esc leaves without one.
+  chooseByKeys(Qt::Key_H, 2);
+  clickFilm({320, 180});
+  clickFilm({320, 180});
+  EXPECT_EQ(window->sheet().data().set.edit.drawn.size(), 1u);
+  EXPECT_TRUE(window->notice().contains(QStringLiteral("farther apart")));
+  chooseByKeys(Qt::Key_H, 2);
+  QTest::keyClick(&film(), Qt::Key_Escape);
+  EXPECT_EQ(film().mode(), FilmView::Mode::kWatch);
+}
+
+TEST_F(MeasuredDesk, CurvesAndFilmMoveEachOther) {
+  QTest::keyClick(&film(), Qt::Key_C);
+  CurvesView& view = window->sheet().curves();
+  ASSERT_TRUE(view.isVisible());
+  ASSERT_TRUE(view.choose(QStringLiteral("knee_flexion")));
+  QCustomPlot& plot = *view.plot();
+  plot.replot(QCustomPlot::rpImmediateRefresh);
+  const auto& time = window->sheet().data().tracks.time_s;
+  const std::size_t wanted = analysis().reps[1].turn_frame;
+  const int x = static_cast<int>(std::lround(plot.xAxis->coordToPixel(time[wanted])));
+  QTest::mouseClick(&plot, Qt::LeftButton, {}, QPoint(x, plot.axisRect()->center().y()));
+  EXPECT_NEAR(static_cast<double>(film().frame()), static_cast<double>(wanted), 2.0);
+  // And the film moves the mark and the words.
+  film().goTo(wanted);
+  auto* about = view.findChild<QLabel*>(QStringLiteral("about curve"));
+  const CurvePoint there = computeCurve(analysis().on->input, CurveId::kKneeBend)[wanted];
+  EXPECT_TRUE(about->text().contains(withError(there.value, "deg"))) << about->text().toStdString();
+  QTest::keyClick(&plot, Qt::Key_Right);
+  EXPECT_EQ(film().frame(), wanted + 1);
+
+  // Against the bar's height a click goes to the nearest place of any rep.
+  QPushButton* by_height = nullptr;
+  for (QPushButton* b : view.findChildren<QPushButton*>())
+    if (b->property("what").toInt() == 1 && b->isCheckable()) by_height = b;
+  ASSERT_NE(by_height, nullptr);
+  QTest::mouseClick(by_height, Qt::LeftButton);
+  EXPECT_EQ(view.against(), CurvesView::Against::kHeight);
+  const auto height = computeCurve(analysis().on->input, CurveId::kBarHeight);
+  const std::size_t low = analysis().reps[0].turn_frame;
+  const auto knee = computeCurve(analysis().on->input, CurveId::kKneeBend);
+  QTest::mouseClick(&plot, Qt::LeftButton, {},
+                    QPointF(plot.xAxis->coordToPixel(height[low].value.value),
+                            plot.yAxis->coordToPixel(knee[low].value.value))
+                        .toPoint());
+  EXPECT_EQ(window->sheet().data().repAt(film().frame())->number, 1);
+
+  // A measure stands against the rep with its error.
+  ASSERT_TRUE(view.choose(QStringLiteral("depth_margin")));
+  view.setAgainst(CurvesView::Against::kRep);
+  const Measure* second = findMeasure(analysis().measures, MeasureId::kDepthMargin, 2);
+  QTest::mouseClick(
+      &plot, Qt::LeftButton, {},
+      QPointF(plot.xAxis->coordToPixel(2.0), plot.yAxis->coordToPixel(second->value.value)).toPoint());
+  EXPECT_EQ(film().frame(), second->frame);
+  EXPECT_TRUE(about->text().contains(withError(second->value, "cm")));
+  QTest::keyClick(&view, Qt::Key_Escape);
+  EXPECT_FALSE(view.isVisible());
+}
+
+TEST_F(MeasuredDesk, CurvesOfMomentsNeedTheLiftersWeight) {
+  QTest::keyClick(&film(), Qt::Key_C);
+  CurvesView& view = window->sheet().curves();
+  ASSERT_TRUE(view.choose(QStringLiteral("hip_moment")));
+  auto* about = view.findChild<QLabel*>(QStringLiteral("about curve"));
+  EXPECT_TRUE(about->text().contains(QStringLiteral("N m"))) << about->text().toStdString();
+  // Keys choose another one.
+  view.what()->setFocus();
+  const int before = view.what()->currentIndex();
+  QTest::keyClick(view.what(), Qt::Key_Up);
+  EXPECT_EQ(view.what()->currentIndex(), before - 1);
+}
+
+TEST_F(MeasuredDesk, TwoRepsSideBySideGoByHeight) {
+  QTest::keyClick(&film(), Qt::Key_Y);
+  ASSERT_TRUE(window->onBeside());
+  BesideView& beside = window->beside();
+  EXPECT_EQ(beside.left(), beside.right());
+  EXPECT_EQ(beside.rep(0)->currentData().toInt(), 1);
+  EXPECT_EQ(beside.rep(1)->currentData().toInt(), 2);
+  const Analysis a = analysis();
+  beside.film(0).setFocus();
+  beside.film(0).goTo(a.reps[0].turn_frame);
+  EXPECT_EQ(beside.film(1).frame(), a.reps[1].turn_frame);
+  for (int i = 0; i < 12; ++i) QTest::keyClick(&beside.film(0), Qt::Key_Right);
+  EXPECT_GT(beside.film(1).frame(), a.reps[1].turn_frame);
+  beside.film(1).goTo(a.reps[1].turn_frame);  // and the other way round
+  EXPECT_EQ(beside.film(0).frame(), a.reps[0].turn_frame);
+  // The second rep is too high by far: the sentence says so, the table has it with its error.
+  EXPECT_TRUE(beside.said().contains(QStringLiteral("less"))) << beside.said().toStdString();
+  bool depth = false;
+  for (int r = 0; r < beside.table()->rowCount(); ++r)
+    if (beside.table()->item(r, 0)->data(Qt::UserRole) == QLatin1String("hip_below_knee")) {
+      depth = true;
+      EXPECT_TRUE(beside.table()->item(r, 3)->text().startsWith(QStringLiteral("›")));
+      QTest::mouseClick(beside.table()->viewport(), Qt::LeftButton, {},
+                        beside.table()->visualItemRect(beside.table()->item(r, 0)).center());
+    }
+  EXPECT_TRUE(depth);
+  EXPECT_EQ(beside.film(0).frame(), a.reps[0].turn_frame);
+  // One rep against itself, and a rep against a set, are asked back.
+  beside.rep(1)->setCurrentIndex(beside.rep(1)->findData(1));
+  EXPECT_EQ(beside.table()->rowCount() > 0 && beside.said().contains(QStringLiteral("more")), false);
+  beside.rep(1)->setCurrentIndex(0);
+  EXPECT_TRUE(beside.said().contains(QStringLiteral("both sides")));
+  QTest::keyClick(&beside.film(0), Qt::Key_Escape);
+  EXPECT_TRUE(window->onSheet());
+}
+
+TEST_F(MeasuredDesk, TwoFilmsOfOneSetAreShownAndJudgedTogether) {
+  QTest::keyClick(&film(), Qt::Key_Y);
+  BesideView& beside = window->beside();
+  beside.rightSet()->setCurrentIndex(beside.rightSet()->findData(static_cast<qlonglong>(front)));
+  EXPECT_EQ(beside.right(), front);
+  EXPECT_FALSE(beside.ofOneMoment());
+  QTest::keyClick(&beside.film(0), Qt::Key_Y);
+  ASSERT_TRUE(beside.ofOneMoment()) << window->notice().toStdString();
+  auto later = [&] { return window->house().loadSet(side)->edit.other_film->later_s; };
+  EXPECT_NEAR(later(), -kFrontLater_s, 1.0 / kFps);
+  const std::size_t turn = analysis().reps[1].turn_frame;
+  beside.film(0).goTo(turn);
+  EXPECT_NEAR(static_cast<double>(beside.film(1).frame()), static_cast<double>(turn) - kFrontLater_s * kFps,
+              1.5);
+  // By hand, a picture at a time.
+  const double before = later();
+  QTest::keyClick(&beside.film(0), Qt::Key_Period);
+  EXPECT_NEAR(later(), before + 1.0 / kFps, 1e-3);
+  EXPECT_TRUE(window->house().loadSet(side)->edit.other_film->by_hand);
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_NEAR(later(), before, 1e-9);
+  EXPECT_TRUE(beside.ofOneMoment());
+  // The sheet of either knows of the other.
+  QTest::keyClick(&beside.film(0), Qt::Key_Escape);
+  ASSERT_TRUE(window->onSheet());
+  ASSERT_TRUE(window->sheet().data().other);
+  EXPECT_EQ(window->sheet().data().other->set, front);
+  window->openSet(front);
+  ASSERT_TRUE(window->sheet().data().other);
+  EXPECT_EQ(window->sheet().data().other->set, side);
+  // What only the side shows is judged on the front's sheet as well: the second rep is high.
+  EXPECT_TRUE(says(QStringLiteral("Also seen from the right")));
+  bool high = false;
+  for (FindingCard* card : window->sheet().findChildren<FindingCard*>())
+    if (card->isVisible() && QString::fromStdString(card->finding().rule).contains(QStringLiteral("high"))) {
+      high = true;
+      film().goTo(0);
+      emit card->opened(card->finding());
+      EXPECT_GT(film().frame(), 0u);
+    }
+  EXPECT_TRUE(high);
+  // Taken apart again from this side.
+  QTest::keyClick(&film(), Qt::Key_Y);
+  ASSERT_TRUE(window->beside().ofOneMoment());
+  QTest::keyClick(&window->beside().film(0), Qt::Key_Y);
+  EXPECT_FALSE(window->beside().ofOneMoment());
+  EXPECT_FALSE(window->house().loadSet(side)->edit.other_film);
+}
+
+}  // namespace
+}  // namespace mottix
+
+int main(int argc, char** argv) {
+  testing::InitGoogleTest(&argc, argv);
+  QApplication app(argc, argv);
+  mottix::applyLook(app, mottix::Look::kLight);
+  return RUN_ALL_TESTS();
+}
