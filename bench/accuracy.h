@@ -16,6 +16,8 @@ int printAcross(const std::vector<std::filesystem::path>& clips);
 int printField(const std::vector<std::filesystem::path>& clips, const std::filesystem::path& models);
 // Lengths of the body read from each clip, with and without the height as a second ruler.
 int printLengths(const std::vector<std::filesystem::path>& clips);
+// Angles over whole sets, from placed joints and from found ones.
+int printAngles(const std::vector<std::filesystem::path>& clips, const std::filesystem::path& models);
 // Pairs of films of one set laid on each other.
 int printSync(const std::vector<std::filesystem::path>& clips);
 // Joints found without the coach, over whole clips, with the time each step takes.

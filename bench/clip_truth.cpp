@@ -120,6 +120,8 @@ Expected<ClipTruth> loadTruth(const std::filesystem::path& clip) {
       const Joint joint = static_cast<Joint>(j);
       if (out.view == View::kSide) {
         out.joint_px[j].push_back(jointOn(near, j));
+        const auto& m = frame.at("joints").at(near + std::string(kJointNames[j])).at("m");
+        out.joint_m[j].push_back(Vec2(m.at(0), m.at(1)));
         continue;
       }
       Vec2 left = jointOn("left_", j), right = jointOn("right_", j);

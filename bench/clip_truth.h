@@ -35,6 +35,8 @@ struct ClipTruth {
   std::vector<Vec2> plate_px;
   // Of the near side; filmed across, of both sides as they lie in the picture. Others are empty.
   std::array<std::vector<Vec2>, kJointCount> joint_px;
+  // The near side's in metres, forward and up, of a film from the side.
+  std::array<std::vector<Vec2>, kSideJointCount> joint_m;
   std::array<std::vector<TrueEnd>, 2> ends;  // of a film from the front or rear, left and right
   std::vector<double> tilt_deg;              // of the bar against the level
   std::vector<TrueRep> reps;

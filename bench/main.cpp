@@ -22,6 +22,10 @@ int main(int argc, char** argv) {
   sync->add_option("CLIPS", clips, "Pairs of films, one after the other")->required();
   sync->callback([&] { code = mottix::printSync(clips); });
   std::filesystem::path models;
+  CLI::App* angles = app.add_subcommand("angles", "Table of angles of whole sets for docs/accuracy.md");
+  angles->add_option("CLIPS", clips)->required();
+  angles->add_option("--models", models, "Folder of the keypoint networks")->required();
+  angles->callback([&] { code = mottix::printAngles(clips, models); });
   CLI::App* speed = app.add_subcommand("speed", "Table for docs/performance.md");
   speed->add_option("CLIPS", clips)->required();
   speed->add_option("--rounds", rounds)->check(CLI::Range(1, 100))->capture_default_str();

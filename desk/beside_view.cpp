@@ -222,10 +222,12 @@ BesideView::BesideView(HouseFile& house, QWidget* parent) : QWidget(parent), hou
     const QTableWidgetItem* item = table_->item(table_->currentRow(), 0);
     if (item == nullptr || !side_[0].data.analysis) return;
     const auto* d = findMeasure(item->data(Qt::UserRole).toString().toStdString());
-    const auto rep = repOf(side_[0]);
     if (d == nullptr) return;
-    const Measure* m = findMeasure(side_[0].data.analysis->measures, d->id, rep.value_or(1));
-    if (m != nullptr && m->status == MeasureStatus::kOk) side_[0].film->goTo(m->frame);
+    for (Side& s : side_) {  // the left film's picture, or the right one's where only that shows it
+      if (!s.data.analysis) continue;
+      const Measure* m = findMeasure(s.data.analysis->measures, d->id, repOf(s).value_or(1));
+      if (m != nullptr && m->status == MeasureStatus::kOk) return s.film->goTo(m->frame);
+    }
   });
   words->addWidget(table_, 1);
   low->addLayout(words, 5);
@@ -459,8 +461,8 @@ void BesideView::compare() {
                        .arg(std::abs(later), 0, 'f', 2) +
                    QLatin1Char(' ') +
                    (moment_->by_hand
-                        ? tr("Laid by hand.")
-                        : tr("Laid on each other by the bar's way; , and . move the right one.")));
+                        ? tr("Laid on each other by hand (keys , and . move the right one).")
+                        : tr("Laid on each other by the bar's way; the keys , and . move the right one.")));
   } else if (one_film && ra == rb) {
     said_->setText(tr("Choose two reps, or another set on the right."));
   } else if (ra.has_value() != rb.has_value()) {
@@ -472,20 +474,45 @@ void BesideView::compare() {
   std::stable_sort(all.begin(), all.end(), [](const Difference& x, const Difference& y) {
     return std::pair(x.clear(), x.size()) > std::pair(y.clear(), y.size());
   });
-  table_->setRowCount(static_cast<int>(all.size()));
-  for (std::size_t i = 0; i < all.size(); ++i) {
-    const Difference& d = all[i];
-    const MeasureDefinition& m = definitionOf(d.id);
-    const bool clear = d.clear();
-    const std::array texts = {measureWords(d.id), withError(d.first, m.unit), withError(d.second, m.unit),
-                              (clear ? QStringLiteral("› ") : QString()) +
-                                  (d.by.value > 0.0 ? QStringLiteral("+") : QString()) +
-                                  withError(d.by, m.unit)};
+  // Of two films of one set, what only one of them shows comes first: that is what they are for.
+  struct Line {
+    MeasureId id;
+    std::optional<Estimate> first, second, by;
+    bool clear = false;
+  };
+  std::vector<Line> lines;
+  if (moment_ && ra && rb)
+    for (const MeasureDefinition* d : measureCatalogue()) {
+      auto of = [&](const std::vector<Measure>& m, int rep) -> std::optional<Estimate> {
+        const Measure* found = findMeasure(m, d->id, rep);
+        return found != nullptr && found->status == MeasureStatus::kOk ? std::optional(found->value)
+                                                                       : std::nullopt;
+      };
+      const auto first = of(ma, *ra), second = of(mb, *rb);
+      if (first.has_value() != second.has_value()) lines.push_back({d->id, first, second, std::nullopt});
+    }
+  std::stable_partition(lines.begin(), lines.end(), [](const Line& l) { return l.second.has_value(); });
+  for (const Difference& d : all) lines.push_back({d.id, d.first, d.second, d.by, d.clear()});
+  table_->setRowCount(static_cast<int>(lines.size()));
+  for (std::size_t i = 0; i < lines.size(); ++i) {
+    const Line& line = lines[i];
+    const MeasureDefinition& m = definitionOf(line.id);
+    auto words = [&](const std::optional<Estimate>& e) {
+      return e ? withError(*e, m.unit) : QStringLiteral("–");
+    };
+    const QString by = !line.by
+                           ? QString()
+                           : (line.clear ? QStringLiteral("› ") : QString()) +
+                                 (line.by->value > 0.0 ? QStringLiteral("+") : QString()) + words(line.by);
+    const std::array texts = {measureWords(line.id), words(line.first), words(line.second), by};
     for (int c = 0; c < 4; ++c) {
       auto* item = new QTableWidgetItem(texts[static_cast<std::size_t>(c)]);
       if (c > 0) item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
-      item->setForeground(clear && c == 3 ? theme().clay : c == 0 || c == 3 ? theme().ink : theme().muted);
-      if (clear && c == 3) item->setFont(type(14, Weight::kSemiBold));
+      const bool only = !line.by && c > 0;  // the one film that shows it
+      item->setForeground(line.clear && c == 3       ? theme().clay
+                          : c == 0 || c == 3 || only ? theme().ink
+                                                     : theme().muted);
+      if (line.clear && c == 3) item->setFont(type(14, Weight::kSemiBold));
       item->setData(Qt::UserRole, QString::fromUtf8(m.name.data(), static_cast<int>(m.name.size())));
       item->setToolTip(QString::fromUtf8(m.definition.data(), static_cast<int>(m.definition.size())));
       table_->setItem(static_cast<int>(i), c, item);

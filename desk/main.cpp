@@ -80,15 +80,23 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
   if (!save(QStringLiteral("curves_height"))) return 1;
   window.sheet().showCurves();
   window.sheet().film().setShownLines({});
-  window.openBeside();
-  waitUntil([&] { return window.beside().film(0).hasPicture() && window.beside().film(1).hasPicture(); }, 30);
-  waitUntil(
-      [&] {
-        return window.beside().film(0).shownFrame() == window.beside().film(0).frame() &&
-               window.beside().film(1).shownFrame() == window.beside().film(1).frame();
-      },
-      10);
-  if (!save(QStringLiteral("beside"))) return 1;
+  auto beside = [&](const QString& name) {
+    window.openBeside();
+    auto& view = window.beside();
+    const auto shown = [&] {
+      for (std::size_t k = 0; k < 2; ++k)
+        if (!view.film(k).hasPicture() || view.film(k).shownFrame() != view.film(k).frame()) return false;
+      return true;
+    };
+    return waitUntil(shown, 30) && save(name);
+  };
+  if (!beside(QStringLiteral("beside"))) return 1;
+  for (const auto& s : *sets)
+    if (s.edit.other_film) {
+      window.openSet(s.id);
+      if (!beside(QStringLiteral("two_films"))) return 1;
+      break;
+    }
   window.openSet(id);
   // A line along a post, of which it has not been said yet what it shows.
   window.sheet().film().startDrawing();

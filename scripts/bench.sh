@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
 # Measures accuracy and speed on the demo's squats and seeded synthetic clips, and writes the tables into docs/.
-#   scripts/bench.sh [accuracy|across|field|held|lengths|joints|measures|sync|speed|memory|posture]   (all without)
+#   scripts/bench.sh [accuracy|across|field|held|lengths|joints|measures|angles|sync|speed|memory|posture]   (all without)
 # The clips are rendered once into build/bench (about a minute each). Run it on an idle machine.
 set -euo pipefail
 what=${1:-all}
@@ -13,6 +13,11 @@ if [ "$what" = posture ] || [ "$what" = all ]; then
   put docs/performance.md posture build/bench/posture.md
   build/bin/mottix-bench fit >build/bench/fit.md
   put docs/performance.md fit build/bench/fit.md
+fi
+if [ "$what" = angles ] || [ "$what" = all ]; then
+  # FOOTAGE: a folder with more films by the same hand as the demo's.
+  build/bin/mottix-bench angles --models build/models $(find "${FOOTAGE:-demo/footage}" -name "*_side_*.mp4" -o -name "*_side_*.webm" | sort) >build/bench/angles.md
+  put docs/accuracy.md angles build/bench/angles.md
 fi
 if [ "$what" = sync ] || [ "$what" = all ]; then
   # Twenty sets, each filmed from the side and from the front or the rear, by cameras started at other times.
