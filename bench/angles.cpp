@@ -9,6 +9,7 @@
 #include "core/measure/posture_reading.h"
 #include "core/measure/seen_places.h"
 #include "core/motion/joint_corrections.h"
+#include "core/motion/side_camera.h"
 #include "core/verdict/analysis.h"
 #include "vision/analyse_clip.h"
 #include "vision/joint_finder.h"
@@ -66,6 +67,38 @@ struct Sum {
   }
 };
 
+// How far shank, thigh and trunk are from one length each over the set: standard deviation, cm. In space: the
+// knee leaves the leg's plane.
+std::string lengthsOf(const SeenPlaces& seen, std::size_t from, std::size_t to) {
+  constexpr std::array kChain = {Joint::kAnkle, Joint::kKnee, Joint::kHip, Joint::kShoulder};
+  std::array<std::vector<double>, 3> lengths;
+  for (std::size_t f = from; f <= to; ++f) {
+    std::array<Vec2, 4> p;
+    bool known = true;
+    for (std::size_t k = 0; k < 4; ++k) {
+      known = known && seen.known(kChain[k], f);
+      if (known) p[k] = seen.joint(kChain[k], f);
+    }
+    if (!known) continue;
+    const std::array<double, 4> out = {lateralPrior(Joint::kAnkle).value, kneeLateral(p[0], p[1], p[2]).value,
+                                       lateralPrior(Joint::kHip).value, lateralPrior(Joint::kShoulder).value};
+    for (std::size_t k = 0; k < 3; ++k)
+      lengths[k].push_back(std::hypot((p[k + 1] - p[k]).norm(), out[k + 1] - out[k]));
+  }
+  std::string text;
+  for (const auto& v : lengths) {
+    double sum = 0.0, squares = 0.0;
+    for (const double x : v) sum += x;
+    const double mean = sum / std::max<double>(1.0, static_cast<double>(v.size()));
+    for (const double x : v) squares += (x - mean) * (x - mean);
+    char out[16];
+    std::snprintf(out, sizeof out, "%s%.1f", text.empty() ? "" : " / ",
+                  100.0 * std::sqrt(squares / std::max<double>(1.0, static_cast<double>(v.size()))));
+    text += out;
+  }
+  return text;
+}
+
 // One row: RMS of each angle from the first rep's beginning to the last one's end.
 void printRow(const std::string& name, const char* how, const ClipTracks& tracks,
               const std::optional<AxisSeen>& axis, const ClipTruth& truth, std::vector<Sum>& total) {
@@ -96,7 +129,8 @@ void printRow(const std::string& name, const char* how, const ClipTracks& tracks
     }
     cells += " | " + one.text();
   }
-  std::printf("| %s | %s%s | %s |\n", name.c_str(), how, cells.c_str(), all.text().c_str());
+  std::printf("| %s | %s%s | %s | %s |\n", name.c_str(), how, cells.c_str(), all.text().c_str(),
+              lengthsOf(seen, a->reps.front().start_frame, a->reps.back().end_frame).c_str());
 }
 
 }  // namespace
@@ -109,7 +143,7 @@ int printAngles(const std::vector<std::filesystem::path>& clips, const std::file
   }
   std::printf("| clip | joints");
   for (const Angle& angle : angles()) std::printf(" | %s", angle.name);
-  std::puts(" | all |\n|---|---|---|---|---|---|---|---|");
+  std::puts(" | all | shank / thigh / trunk, cm |\n|---|---|---|---|---|---|---|---|---|");
   std::vector<Sum> placed_total(angles().size() + 1), found_total(angles().size() + 1);
   for (const auto& path : clips) {
     const auto truth = loadTruth(path);
@@ -143,7 +177,7 @@ int printAngles(const std::vector<std::filesystem::path>& clips, const std::file
   for (const auto& [how, total] : {std::pair{"placed", &placed_total}, {"found", &found_total}}) {
     std::printf("| all | %s", how);
     for (const Sum& s : *total) std::printf(" | %s", s.text().c_str());
-    std::puts(" |");
+    std::puts(" | |");
   }
   return 0;
 }

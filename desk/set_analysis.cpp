@@ -18,12 +18,12 @@ std::optional<Body> bodyOf(const HouseFile& house, AthleteId athlete) {
 
 std::optional<LinkedFilm> linkedFilm(const HouseFile& house, const SetRecord& set) {
   if (set.edit.other_film) return LinkedFilm{set.id, *set.edit.other_film};
-  const auto sets = house.sets();
-  if (!sets) return std::nullopt;
-  for (const SetRecord& s : *sets)
-    if (s.edit.other_film && s.edit.other_film->set == set.id)
-      return LinkedFilm{s.id, {s.id, -s.edit.other_film->later_s, s.edit.other_film->by_hand}};
-  return std::nullopt;
+  const auto owner = house.setWithOtherFilm(set.id);
+  if (!owner || !*owner) return std::nullopt;
+  const auto there = house.loadSet(**owner);
+  if (!there || !there->edit.other_film) return std::nullopt;
+  const OtherFilm& link = *there->edit.other_film;
+  return LinkedFilm{there->id, {there->id, -link.later_s, link.by_hand}};
 }
 
 SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const SetEdit& edit,

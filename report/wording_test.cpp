@@ -158,5 +158,26 @@ TEST(Words, TheSideOfTheCameraIsTheSideThatIsSeen) {
   EXPECT_EQ(s(liftWords(Lift::kBench)), "bench press");
 }
 
+TEST(DifferenceWords, SayWhatChangedByHowMuchAndFromWhat) {
+  Difference lean{MeasureId::kTrunkLeanTurn, {38.0, 2.0}, {50.0, 2.0}, {12.0, 1.0}},
+      depth{MeasureId::kHipBelowKnee, {4.0, 1.0}, {1.0, 1.0}, {-3.0, 0.5}},
+      same{MeasureId::kShinLeanTurn, {20.0, 2.0}, {20.5, 2.0}, {0.5, 1.0}};
+  EXPECT_EQ(s(differenceWords(lean)), "trunk lean at the turn 12° ± 1° more");
+  EXPECT_EQ(
+      differenceWords({depth, lean, same}),
+      "Trunk lean at the turn 12° ± 1° more (from 38 to 50°); hip below knee 3.0 ± 0.5 cm less (from 4.0 to "
+      "1.0 cm).");
+  EXPECT_EQ(s(differenceWords(std::vector{same})),
+            "Nothing that is measured differs by clearly more than its error.");
+  EXPECT_EQ(s(differenceWords(std::vector<Difference>())), "There is nothing that was measured in both.");
+}
+
+TEST(PhaseWords, NameEveryPhaseOfEveryLift) {
+  for (const Lift lift : {Lift::kSquat, Lift::kBench, Lift::kDeadlift})
+    for (int k = 0; k <= static_cast<int>(PhaseKind::kPuttingBack); ++k)
+      EXPECT_FALSE(phaseWords(static_cast<PhaseKind>(k), lift).isEmpty()) << k;
+  for (const DrawnKind kind : kDrawnKinds) EXPECT_FALSE(drawnWords(kind).isEmpty());
+}
+
 }  // namespace
 }  // namespace mottix

@@ -802,6 +802,15 @@ Expected<SetRecord> HouseFile::loadSet(SetId id) const {
   });
 }
 
+Expected<std::optional<SetId>> HouseFile::setWithOtherFilm(SetId other) const {
+  return impl_->guarded([&]() -> Expected<std::optional<SetId>> {
+    SQLite::Statement q(impl_->db, "SELECT set_id FROM other_film WHERE other_id = ? ORDER BY set_id");
+    q.bind(1, raw(other));
+    if (!q.executeStep()) return std::optional<SetId>();
+    return std::optional(SetId{q.getColumn(0).getInt64()});
+  });
+}
+
 Expected<SetId> HouseFile::addSet(const SetRecord& set) {
   SetId id = kNoSet;
   auto done = impl_->inTransaction([&] {

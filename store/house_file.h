@@ -53,6 +53,9 @@ class HouseFile {
   Expected<void> moveSet(SetId id, AthleteId athlete);
   Expected<void> removeSet(SetId id);
 
+  // The set whose other film this is, if there is one.
+  Expected<std::optional<SetId>> setWithOtherFilm(SetId other) const;
+
   Expected<std::optional<TrackRecord>> loadTracks(SetId id) const;
   Expected<void> saveTracks(SetId id, const ClipFacts& clip, const TrackRecord& tracks);
   Expected<void> saveProblem(SetId id, const std::string& problem);

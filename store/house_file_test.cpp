@@ -335,6 +335,8 @@ TEST_F(HouseFileTest, TwoFilmsOfOneSetKnowEachOtherUntilOneGoes) {
   ASSERT_TRUE(house.saveEdit(side, edit, SetState::kTracked));
   EXPECT_EQ(house.loadSet(side)->edit, edit);
   EXPECT_FALSE(house.loadSet(front)->edit.other_film);
+  EXPECT_EQ(**house.setWithOtherFilm(front), side);
+  EXPECT_FALSE(*house.setWithOtherFilm(side));
   ASSERT_TRUE(house.removeSet(front));
   EXPECT_FALSE(house.loadSet(side)->edit.other_film);
 }

@@ -267,8 +267,9 @@ CREATE TABLE other_film (              -- another film of the same set
   set_id INTEGER PRIMARY KEY REFERENCES lift_set(id) ON DELETE CASCADE,
   other_id INTEGER NOT NULL REFERENCES lift_set(id) ON DELETE CASCADE,
   later_s REAL NOT NULL,               -- added to a time of this film it is the other's
-  by_hand INTEGER NOT NULL
+    by_hand INTEGER NOT NULL
 );
+CREATE INDEX other_film_of ON other_film(other_id);
 )sql"};
 
 }  // namespace mottix

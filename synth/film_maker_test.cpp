@@ -58,6 +58,22 @@ TEST(PlatesFor, AnEmptyBarAndDumbbellsHaveOtherEnds) {
   EXPECT_FALSE(plan.validate());
 }
 
+TEST(MotionOf, AFilmMayBeginLaterOrEarlierThanItsSet) {
+  FilmPlan plan = planFromSeed(3);
+  const auto set = motionOf(plan);
+  for (const double begins : {0.8, -1.5}) {
+    plan.begins_s = begins;
+    ASSERT_TRUE(plan.validate());
+    const auto film = motionOf(plan);
+    EXPECT_NEAR(film->duration_s(), set->duration_s() - begins, 1e-12);
+    EXPECT_NEAR(film->events()[1].turn_s, set->events()[1].turn_s - begins, 1e-12);
+    for (const double t : {2.0, 4.3}) EXPECT_LT((film->at(t).bar - set->at(t + begins).bar).norm(), 1e-12);
+  }
+  EXPECT_LT((motionOf(plan)->at(0.2).bar - set->at(0.0).bar).norm(), 1e-12);  // still, before the set
+  plan.begins_s = 40.0;
+  EXPECT_FALSE(plan.validate());
+}
+
 class FilmMaker : public testing::Test {
  protected:
   void SetUp() override {

@@ -290,5 +290,41 @@ TEST(Analyse, NoRepAndNoBarAreSaid) {
             Remedy::kCorrectInput);
 }
 
+// Two films of one set: what is measured in each, and how it is judged by itself.
+Analysis seenIn(std::vector<Measure> measures) {
+  Analysis a;
+  a.measures = std::move(measures);
+  a.reps.resize(3);
+  a.findings = judge(builtInRuleBook(), Lift::kSquat, a.measures);
+  return a;
+}
+
+TEST(JudgeTogether, WhatOneFilmCannotTellIsLeftToTheOther) {
+  const auto missing = MeasureStatus::kWrongView;
+  const Analysis front =
+      seenIn({value(MeasureId::kDepthMargin, 1, 0, 0, missing),
+              value(MeasureId::kTrunkChange, 1, 0, 0, missing), value(MeasureId::kBarTilt, 1, 0.1, 0.1)});
+  const Analysis side =
+      seenIn({value(MeasureId::kDepthMargin, 1, 5.0, 1.0), value(MeasureId::kTrunkChange, 1, 1.0, 1.0)});
+  ASSERT_EQ(front.findings.size(), 2u);
+  ASSERT_EQ(side.findings.size(), 1u);
+  AnalysisSettings settings;
+  settings.bar.load_kg = 100.0;
+  settings.reps_asked = 3;
+  const auto both = judgeTogether(front, side, settings, builtInRuleBook());
+  ASSERT_TRUE(both);
+  EXPECT_TRUE(both->first.empty());  // both can't-tells are answered, one by being in order
+  ASSERT_EQ(both->second.size(), 1u);
+  EXPECT_EQ(both->second[0].rule, "squat.high");
+  EXPECT_NE(both->decision.action, LoadAction::kAdd);
+  EXPECT_NE(both->decision.action, LoadAction::kCantTell);
+  // The other way round the finding is the side's own, and said once.
+  const auto other = judgeTogether(side, front, settings, builtInRuleBook());
+  ASSERT_TRUE(other);
+  ASSERT_EQ(other->first.size(), 1u);
+  EXPECT_TRUE(other->second.empty());
+  EXPECT_EQ(other->decision.action, both->decision.action);
+}
+
 }  // namespace
 }  // namespace mottix
