@@ -397,12 +397,7 @@ std::size_t BesideView::belonging(std::size_t from, std::size_t frame) const {
   const Side &a = side_[from], &b = side_[1 - from];
   if (moment_) {
     const double later = from == 0 ? moment_->later_s : -moment_->later_s;
-    const auto& time = b.data.tracks.time_s;
-    const double at = a.data.tracks.time_s[frame] + later;
-    const auto it = std::lower_bound(time.begin(), time.end(), at);
-    if (it == time.end()) return time.size() - 1;
-    const auto k = static_cast<std::size_t>(it - time.begin());
-    return k > 0 && at - time[k - 1] < time[k] - at ? k - 1 : k;
+    return nearestFrame(b.data.tracks.time_s, a.data.tracks.time_s[frame] + later);
   }
   const Rep* rep = repAt(a, frame);
   if (rep == nullptr) return 0;

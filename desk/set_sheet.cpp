@@ -1005,10 +1005,8 @@ void SetSheet::refreshJudged() {
         connect(card, &FindingCard::opened, this, [this](const Finding& finding) {
           if (!data_.other || finding.frame >= data_.other->time_s.size()) return;
           const double at = data_.other->time_s[finding.frame] - data_.other->later_s;
-          const auto& time = data_.tracks.time_s;
           film_->setEvidence(std::nullopt);
-          film_->goTo(
-              static_cast<std::size_t>(std::lower_bound(time.begin(), time.end(), at) - time.begin()));
+          film_->goTo(nearestFrame(data_.tracks.time_s, at));
           film_->setFocus();
         });
         connect(card, &FindingCard::overruleWanted, this, [this] {

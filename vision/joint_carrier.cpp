@@ -50,8 +50,6 @@ constexpr double kKneeUnseenOfBar = 0.15, kHipUnseenOfBar = 0.15;
 // unseen, by so much from frame to frame. Own allowances.
 constexpr double kWalksBy_s = 0.1, kCoveredStepM = 0.02;
 constexpr double kLockedOut = 0.97;  // part of the bar's way
-// Whoever stands with a bar in the hands has the hips over the ankles, or falls. Own allowance.
-constexpr double kHipOverAnkleM = 0.04;
 // What stays wrong when everything fits: joint centres against skin, as a part of the plate's radius.
 constexpr double kModelOfRadius = 0.03, kHiddenOfRadius = 0.06;
 // From the floor up the plate comes before the thigh and at lock-out hides the hip, so that hip and trunk are
@@ -517,7 +515,7 @@ class Chain {
 
   // Measurement residuals, each divided by its standard deviation.
   Eigen::VectorXd residuals(const State& x, const BarSample& bar) const {
-    Eigen::VectorXd r(11);
+    Eigen::VectorXd r(10);
     r.setZero();
     r[0] = (length3(x.head<2>() - ankle_, x[2] - lateral(Joint::kAnkle)) - shank_) /
            (kSlack * kShankRel * shank_);
@@ -567,11 +565,8 @@ class Chain {
                                  : kBarBeforeKneeM + part * (kBarBeforeThigh_m.value - kBarBeforeKneeM);
         const double apart = to_bar.x() * along.y() - to_bar.y() * along.x() - usual;
         r[8] = apart / (apart < 0.0 ? kInFrontSdM : kDriftsSdM);
-        // At lock-out the knees are straight and the hips stand over the feet.
-        if (risenPart(bar) > kLockedOut) {
-          r[9] = (ahead - kKneeBeforeLeg_m.value) / kKneeBeforeLeg_m.sd;
-          r[10] = (x[3] - ankle_.x()) / kHipOverAnkleM;
-        }
+        // At lock-out the knees are straight.
+        if (risenPart(bar) > kLockedOut) r[9] = (ahead - kKneeBeforeLeg_m.value) / kKneeBeforeLeg_m.sd;
         return r;
       }
       const double turn = lean(x) - lean0_;  // leaning forward turns the offset clockwise seen from the right

@@ -3,15 +3,10 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/motion/tracks.h"
+
 namespace mottix {
 namespace {
-
-std::size_t frameAt(const std::vector<double>& time_s, double at_s) {
-  const auto it = std::lower_bound(time_s.begin(), time_s.end(), at_s);
-  if (it == time_s.end()) return time_s.size() - 1;
-  const auto k = static_cast<std::size_t>(it - time_s.begin());
-  return k > 0 && at_s - time_s[k - 1] < time_s[k] - at_s ? k - 1 : k;
-}
 
 // Share of the way between two pictures that the bar has made at one between them.
 double shareAt(const RepOfFilm& r, std::size_t a, std::size_t b, std::size_t frame) {
@@ -32,15 +27,15 @@ std::size_t withShare(const RepOfFilm& r, std::size_t a, std::size_t b, double s
 std::size_t matchedFrame(const RepOfFilm& from, std::size_t frame, const RepOfFilm& to) {
   const Rep &a = from.rep, &b = to.rep;
   const auto &ta = *from.time_s, &tb = *to.time_s;
-  if (frame <= a.start_frame) return frameAt(tb, tb[b.start_frame] - (ta[a.start_frame] - ta[frame]));
-  if (frame >= a.end_frame) return frameAt(tb, tb[b.end_frame] + (ta[frame] - ta[a.end_frame]));
+  if (frame <= a.start_frame) return nearestFrame(tb, tb[b.start_frame] - (ta[a.start_frame] - ta[frame]));
+  if (frame >= a.end_frame) return nearestFrame(tb, tb[b.end_frame] + (ta[frame] - ta[a.end_frame]));
   if (frame < a.turn_frame)
     return withShare(to, b.start_frame, b.turn_frame, shareAt(from, a.start_frame, a.turn_frame, frame));
   if (frame > a.leave_frame)
     return withShare(to, b.leave_frame, b.end_frame, shareAt(from, a.leave_frame, a.end_frame, frame));
   if (a.leave_frame == a.turn_frame) return b.turn_frame;
   const double part = (ta[frame] - ta[a.turn_frame]) / (ta[a.leave_frame] - ta[a.turn_frame]);
-  return frameAt(tb, tb[b.turn_frame] + part * (tb[b.leave_frame] - tb[b.turn_frame]));
+  return nearestFrame(tb, tb[b.turn_frame] + part * (tb[b.leave_frame] - tb[b.turn_frame]));
 }
 
 }  // namespace mottix

@@ -25,6 +25,13 @@ double usualRate(const std::vector<double>& time_s) {
   return *middle > 0.0 ? 1.0 / *middle : 0.0;
 }
 
+std::size_t nearestFrame(const std::vector<double>& time_s, double at_s) {
+  const auto it = std::lower_bound(time_s.begin(), time_s.end(), at_s);
+  if (it == time_s.end()) return time_s.size() - 1;
+  const auto k = static_cast<std::size_t>(it - time_s.begin());
+  return k > 0 && at_s - time_s[k - 1] < time_s[k] - at_s ? k - 1 : k;
+}
+
 void playAsLived(std::vector<double>& time_s, double recorded_fps) {
   const double rate = usualRate(time_s);
   if (!(rate > 0.0) || !(recorded_fps > rate)) return;

@@ -187,6 +187,9 @@ std::vector<BarSample> middleOf(const std::array<std::vector<BarSample>, 2>& end
 // Pictures a second, from the usual step between them; zero for fewer than two pictures.
 double usualRate(const std::vector<double>& time_s);
 
+// The picture nearest to a time; the first or the last where it lies outside. There must be one.
+std::size_t nearestFrame(const std::vector<double>& time_s, double at_s);
+
 // For a film that plays slower than it was recorded: times become those lived, `recorded_fps` pictures a
 // second. Nothing changes when the film is as fast already, or the rate is not positive.
 void playAsLived(std::vector<double>& time_s, double recorded_fps);

@@ -23,5 +23,15 @@ TEST(PlayAsLived, SlowMotionIsQuickenedAndNothingElse) {
   EXPECT_NEAR(time_s[2], 2.0 / 240, 1e-12);
 }
 
+TEST(NearestFrame, StaysInTheFilm) {
+  const std::vector<double> time = {0.0, 0.1, 0.2, 0.5};
+  EXPECT_EQ(nearestFrame(time, -3.0), 0u);
+  EXPECT_EQ(nearestFrame(time, 0.04), 0u);
+  EXPECT_EQ(nearestFrame(time, 0.16), 2u);
+  EXPECT_EQ(nearestFrame(time, 0.34), 2u);
+  EXPECT_EQ(nearestFrame(time, 0.36), 3u);
+  EXPECT_EQ(nearestFrame(time, 9.0), 3u);
+}
+
 }  // namespace
 }  // namespace mottix
