@@ -27,13 +27,10 @@ int printSync(const std::vector<std::filesystem::path>& clips) {
         return 1;
       }
       truths[k] = *truth;
-      // The coach has said from where each was taken.
-      TrackSettings followed;
-      followed.view = truth->view;
-      const auto clip = trackBar(clips[i + k], followed);
+      // As the desk does it with films that are dropped on it: nobody has said from where they were taken.
+      const auto clip = trackBar(clips[i + k]);
       AnalysisSettings settings;
       settings.lift = truth->lift;
-      settings.view = truth->view;
       settings.bar = truth->bar();
       const auto a = clip ? analyse(clip->tracks, clip->axis, settings, builtInRuleBook())
                           : tl::make_unexpected(clip.error());

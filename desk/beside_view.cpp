@@ -140,7 +140,6 @@ BesideView::BesideView(HouseFile& house, QWidget* parent) : QWidget(parent), hou
     auto* head = new QHBoxLayout;
     head->setSpacing(8);
     s.caption = label(16, Weight::kSemiBold);
-    s.caption->setWordWrap(false);
     s.rep = chooser(k == 0 ? tr("Rep on the left") : tr("Rep on the right"));
     s.rep->setObjectName(k == 0 ? QStringLiteral("left rep") : QStringLiteral("right rep"));
     if (k == 0) {
@@ -302,19 +301,18 @@ void BesideView::offerSets() {
   if (!sets || !athletes) return;
   const SetRecord& mine = side_[0].data.set;
   auto add = [&](const SetRecord& s) {
+    // Of the athlete at hand the name is said on the left.
     QString name;
     for (const Athlete& a : *athletes)
-      if (a.id == s.athlete) name = QString::fromStdString(a.name);
+      if (a.id == s.athlete && s.athlete != mine.athlete) name = QString::fromStdString(a.name) + tr(" · ");
     const QDate day = QDate::fromString(QString::fromStdString(s.day), Qt::ISODate);
     const Asked& asked = s.edit.asked;
-    set_->addItem(
-        tr("%1 · %2 · %3 × %4 · %5")
-            .arg(name, QLocale().toString(day, QStringLiteral("d MMM")))
-            .arg(asked.reps)
-            .arg(kilograms(asked.load_kg),
-                 s.id == mine.id ? tr("this set")
-                                 : QString::fromStdString(s.clip.file).section(QLatin1Char('/'), -1)),
-        static_cast<qlonglong>(s.id));
+    const QString file = QString::fromStdString(s.clip.file).section(QLatin1Char('/'), -1);
+    set_->addItem(name + tr("%1 · %2 × %3 · %4")
+                             .arg(QLocale().toString(day, QStringLiteral("d MMM")))
+                             .arg(asked.reps)
+                             .arg(kilograms(asked.load_kg), s.id == mine.id ? tr("this set") : file),
+                  static_cast<qlonglong>(s.id));
   };
   auto usable = [&](const SetRecord& s) {
     return s.edit.asked.lift == mine.edit.asked.lift &&
