@@ -393,6 +393,8 @@ const Rep* BesideView::repAt(const Side& side, std::size_t frame) const {
 // The picture of the other film that belongs to one of this.
 std::size_t BesideView::belonging(std::size_t from, std::size_t frame) const {
   const Side &a = side_[from], &b = side_[1 - from];
+  frame =
+      std::min(frame, a.data.tracks.frameCount() - 1);  // a film may have more pictures than were followed
   if (moment_) {
     const double later = from == 0 ? moment_->later_s : -moment_->later_s;
     return nearestFrame(b.data.tracks.time_s, a.data.tracks.time_s[frame] + later);

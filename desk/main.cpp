@@ -98,6 +98,7 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
       break;
     }
   window.openSet(id);
+  waitUntil([&] { return window.sheet().film().shownFrame() == window.sheet().film().frame(); }, 10);
   // A line along a post, of which it has not been said yet what it shows.
   window.sheet().film().startDrawing();
   window.sheet().film().leaveMode();
