@@ -46,6 +46,7 @@ class FilmView : public QWidget {
   void startMeasuring(DrawnKind kind);
   // Which lines are drawn on the film.
   void setShownLines(const EvidenceChoice& choice);
+  const EvidenceChoice& shownLines() const { return shown_lines_; }
   // Time can be moved, but nothing put right.
   void setLookOnly(bool only) { look_only_ = only; }
   void leaveMode();

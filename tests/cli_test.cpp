@@ -372,7 +372,14 @@ TEST_F(CommandLine, TheDemoHouseHasSixBodiesFromTapeAndFilm) {
   ASSERT_TRUE(opened);
   const auto athletes = *opened->athletes();
   ASSERT_EQ(athletes.size(), 6u);
-  EXPECT_EQ(opened->sets()->size(), 4u);
+  EXPECT_EQ(opened->sets()->size(), 5u);
+  int filmed_twice = 0;
+  for (const SetRecord& set : *opened->sets())
+    if (set.edit.other_film) {
+      ++filmed_twice;
+      EXPECT_NEAR(set.edit.other_film->later_s, -1.4, 1.0 / 30.0);  // the one from the side was begun earlier
+    }
+  EXPECT_EQ(filmed_twice, 1);
   int by_film = 0, sore = 0, tried = 0;
   for (const Athlete& a : athletes) {
     const AthleteRecord r = *opened->loadRecord(a.id);
