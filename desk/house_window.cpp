@@ -453,7 +453,7 @@ void HouseWindow::restore() {
 
 void HouseWindow::closeEvent(QCloseEvent* event) {
   const std::string set =
-      onSheet() ? std::to_string(static_cast<std::int64_t>(sheet_->current())) : std::string();
+      onSheet() || onBeside() ? std::to_string(static_cast<std::int64_t>(sheet_->current())) : std::string();
   auto ok = house_.saveDeskState("set", set);
   if (ok) ok = house_.saveDeskState("frame", std::to_string(sheet_->film().frame()));
   if (!ok) say(QString::fromStdString(ok.error().text));

@@ -360,6 +360,12 @@ TEST_F(MeasuredDesk, TwoRepsSideBySideGoByHeight) {
   EXPECT_TRUE(beside.said().contains(QStringLiteral("both sides")));
   QTest::keyClick(&beside.film(0), Qt::Key_Escape);
   EXPECT_TRUE(window->onSheet());
+  // Closed while two films are beside each other, the program comes back to the set.
+  QTest::keyClick(&film(), Qt::Key_Y);
+  ASSERT_TRUE(window->onBeside());
+  reopen();
+  EXPECT_TRUE(window->onSheet());
+  EXPECT_EQ(window->sheet().current(), side);
 }
 
 TEST_F(MeasuredDesk, TwoFilmsOfOneSetAreShownAndJudgedTogether) {
