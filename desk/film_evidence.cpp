@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 #include <QObject>
 #include <QPainter>
@@ -15,8 +16,6 @@
 namespace mottix {
 namespace {
 
-const QColor kOnFilm(255, 255, 255);
-const QColor kUnderFilm(20, 24, 24, 190);
 const QColor kInkOnPaper("#1c2426");
 
 bool stands(const SheetData& data) {
@@ -37,9 +36,9 @@ void paintPlumb(QPainter& p, const ShownPicture& s) {
   const double lateral = s.data.analysis->camera.plate_lateral_m;
   const double mid = 0.5 * (heel->x() + toe->x());
   const QPointF low = s.at({mid, heel->y()}, lateral), high = s.at({mid, heel->y() + 1.75}, lateral);
-  p.setPen(QPen(kUnderFilm, 3.2));
+  p.setPen(QPen(kFilmDark, 3.2));
   p.drawLine(low, high);
-  p.setPen(QPen(kOnFilm, 1.6, Qt::DotLine));
+  p.setPen(QPen(kFilmLight, 1.6, Qt::DotLine));
   p.drawLine(low, high);
 }
 
@@ -55,11 +54,13 @@ void paintLean(QPainter& p, const ShownPicture& s, std::vector<QRectF>& tags, Jo
   lineOnFilm(p, a, up, Qt::DashLine);
   // An arc half way out between the two.
   const double r = 0.55 * std::hypot(up.x() - a.x(), up.y() - a.y());
-  auto degrees = [&](const QPointF& q) { return std::atan2(-(q.y() - a.y()), q.x() - a.x()) * 180.0 / M_PI; };
+  auto degrees = [&](const QPointF& q) {
+    return std::atan2(-(q.y() - a.y()), q.x() - a.x()) * 180.0 / std::numbers::pi;
+  };
   double span = degrees(b) - degrees(up);
   span -= 360.0 * std::round(span / 360.0);
   p.setBrush(Qt::NoBrush);
-  for (const QPen& pen : {QPen(kUnderFilm, 3.6), QPen(kOnFilm, 1.6)}) {
+  for (const QPen& pen : {QPen(kFilmDark, 3.6), QPen(kFilmLight, 1.6)}) {
     p.setPen(pen);
     p.drawArc(QRectF(a.x() - r, a.y() - r, 2 * r, 2 * r), static_cast<int>(std::lround(16 * degrees(up))),
               static_cast<int>(std::lround(16 * span)));
@@ -82,7 +83,7 @@ void paintLever(QPainter& p, const ShownPicture& s, std::vector<QRectF>& tags, J
   const double lateral = lateralPrior(joint).value;
   const QPointF a = s.at(*from, lateral), b = s.at({bar_x, from->y()}, lateral);
   const QPointF tick(0, 9);
-  for (const QPen& pen : {QPen(kUnderFilm, 5.0, Qt::SolidLine, Qt::FlatCap),
+  for (const QPen& pen : {QPen(kFilmDark, 5.0, Qt::SolidLine, Qt::FlatCap),
                           QPen(QColor("#e8b04a"), 2.4, Qt::SolidLine, Qt::FlatCap)}) {
     p.setPen(pen);
     p.drawLine(a, b);
@@ -216,14 +217,14 @@ void paintDrawn(QPainter& p, const ShownPicture& s, const DrawnMeasure& drawn, c
   std::vector<QPointF> at;
   for (const DrawnPoint& point : drawn.points) at.push_back(s.moved(point));
   const QColor clay("#a34c26");
-  for (const QPen& pen : {QPen(kOnFilm, 5.0, Qt::SolidLine, Qt::RoundCap), QPen(clay, 2.2)}) {
+  for (const QPen& pen : {QPen(kFilmLight, 5.0, Qt::SolidLine, Qt::RoundCap), QPen(clay, 2.2)}) {
     p.setPen(pen);
     if (drawn.kind != DrawnKind::kTime)
       for (std::size_t i = 1; i < at.size(); ++i) p.drawLine(at[i - 1], at[i]);
   }
   for (std::size_t i = 0; i < at.size(); ++i) {
     p.setPen(QPen(clay, 2.0));
-    p.setBrush(kOnFilm);
+    p.setBrush(kFilmLight);
     if (drawn.kind != DrawnKind::kTime || drawn.points[i].frame == s.frame) p.drawEllipse(at[i], 4.5, 4.5);
   }
   if (value.isEmpty() || at.size() < 2) return;
@@ -244,9 +245,9 @@ void paintDrawnMeasures(QPainter& p, const ShownPicture& s) {
 }
 
 void lineOnFilm(QPainter& p, const QPointF& a, const QPointF& b, Qt::PenStyle style) {
-  p.setPen(QPen(kUnderFilm, 4.0, Qt::SolidLine, Qt::RoundCap));
+  p.setPen(QPen(kFilmDark, 4.0, Qt::SolidLine, Qt::RoundCap));
   if (style == Qt::SolidLine) p.drawLine(a, b);
-  p.setPen(QPen(kOnFilm, 1.8, style, Qt::RoundCap));
+  p.setPen(QPen(kFilmLight, 1.8, style, Qt::RoundCap));
   p.drawLine(a, b);
 }
 

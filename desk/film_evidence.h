@@ -5,6 +5,7 @@
 
 #include <functional>
 
+#include <QColor>
 #include <QPointF>
 #include <QString>
 
@@ -57,7 +58,9 @@ void paintDrawnMeasures(QPainter& p, const ShownPicture& picture);
 // One that is being drawn, as far as it has got; `value` empty as long as it has none.
 void paintDrawn(QPainter& p, const ShownPicture& picture, const DrawnMeasure& drawn, const QString& value);
 
-// Building blocks of what is drawn on a film.
+// Building blocks of what is drawn on a film: light lines with something dark under them, readable on any
+// room.
+inline const QColor kFilmLight(255, 255, 255), kFilmDark(20, 24, 24, 190);
 void lineOnFilm(QPainter& p, const QPointF& a, const QPointF& b, Qt::PenStyle style = Qt::SolidLine);
 // `taken`: where tags are already; this one goes below them.
 void tagOnFilm(QPainter& p, const QRectF& room, const QPointF& at, const QString& text, bool on_left,

@@ -22,8 +22,6 @@ constexpr double kPullSlack = 20.0;  // own length, and a little
 constexpr double kStillPx = 2.0;
 constexpr double kRestCost = 6.0;      // px; at most this much is paid for the time that passes
 constexpr double kReverseCost = 14.0;  // screen pixels: turning back in time is a little harder than going on
-const QColor kOnFilm(255, 255, 255);
-const QColor kUnderFilm(20, 24, 24, 190);
 
 constexpr std::array kFigureJoints = {Joint::kShoulder, Joint::kHip,  Joint::kKnee,
                                       Joint::kAnkle,    Joint::kHeel, Joint::kToe};
@@ -659,7 +657,7 @@ void FilmView::paintJoints(QPainter& p, const std::array<std::optional<Vec2>, kJ
     const QPointF at = toWidget(*points[j]);
     const bool held = (grip_ == Grip::kJoint || grip_ == Grip::kFigurePoint) && indexOf(held_) == j;
     p.setPen(QPen(held ? theme().clay : QColor("#1c2426"), 2.0));
-    p.setBrush(kOnFilm);
+    p.setBrush(kFilmLight);
     const double r = handles || held ? 6.5 : 4.5;
     // A square stays where it is.
     if (mode_ == Mode::kWatch && isLocked(static_cast<Joint>(j)))
@@ -685,12 +683,12 @@ void FilmView::paintAsked(QPainter& p) const {
   const double sd_px = data_->tracks.track(asked_->joint)[asked_->frame].sd_px;
   const double scale = filmRect().width() / filmSize().width();
   p.setBrush(Qt::NoBrush);
-  p.setPen(QPen(kOnFilm, 4.0));
+  p.setPen(QPen(kFilmLight, 4.0));
   p.drawEllipse(toWidget(here), sd_px * scale, sd_px * scale);
   p.setPen(QPen(theme().clay, 2.0, Qt::DashLine));
   p.drawEllipse(toWidget(here), sd_px * scale, sd_px * scale);
   p.setPen(QPen(theme().clay, 2.0));
-  p.setBrush(kOnFilm);
+  p.setBrush(kFilmLight);
   p.drawEllipse(toWidget(here), 5, 5);
   paintLoupe(p, here);
 }
@@ -710,12 +708,12 @@ void FilmView::paintLoupe(QPainter& p, const Vec2& at) const {
   p.setRenderHint(QPainter::SmoothPixmapTransform);
   p.drawImage(QRectF(where.x() - kRadius, where.y() - kRadius, 2 * kRadius, 2 * kRadius), picture_,
               QRectF((at.x() - half) * part, (at.y() - half) * part, 2 * half * part, 2 * half * part));
-  p.setPen(QPen(kOnFilm, 1.0));
+  p.setPen(QPen(kFilmLight, 1.0));
   p.drawLine(where - QPointF(kRadius, 0), where + QPointF(kRadius, 0));
   p.drawLine(where - QPointF(0, kRadius), where + QPointF(0, kRadius));
   p.restore();
   p.setBrush(Qt::NoBrush);
-  p.setPen(QPen(kOnFilm, 2.0));
+  p.setPen(QPen(kFilmLight, 2.0));
   p.drawEllipse(where, kRadius, kRadius);
 }
 
@@ -739,14 +737,14 @@ void FilmView::paintLines(QPainter& p) const {
   };
   const bool all = mode_ == Mode::kDrawLine || open_line_.has_value();
   for (const RoomLine& line : data_->set.edit.lines)
-    if (all) draw(line, kOnFilm, kUnderFilm);
-  if (open_line_) draw(*open_line_, theme().clay, kOnFilm);
+    if (all) draw(line, kFilmLight, kFilmDark);
+  if (open_line_) draw(*open_line_, theme().clay, kFilmLight);
   if (grip_ != Grip::kLine) return;
   RoomLine now;
   now.frame = shown_;
   now.from_px = held_at_px_;
   now.to_px = toFilm(mouse_);
-  draw(now, theme().clay, kOnFilm);
+  draw(now, theme().clay, kFilmLight);
   paintLoupe(p, now.to_px);
 }
 
@@ -760,7 +758,7 @@ void FilmView::paintLevel(QPainter& p, const QString& value) const {
   // In the picture the right end is too high by the tilt; turning it back clockwise makes it level.
   level.rotate(*tilt->deg[shown_]);
   const QPointF middle = 0.5 * (l + r), half = 0.62 * level.map(r - l);
-  p.setPen(QPen(kOnFilm, 1.8, Qt::DashLine));
+  p.setPen(QPen(kFilmLight, 1.8, Qt::DashLine));
   p.drawLine(middle - half, middle + half);
   if (!value.isEmpty())
     tagOnFilm(p, filmRect(), middle + half + QPointF(6, *tilt->deg[shown_] > 0.0 ? 14 : -34), value, true);
@@ -788,7 +786,7 @@ void FilmView::paintEvidence(QPainter& p) const {
   if (rule->measure == MeasureId::kDepthMargin && hip && knee) {
     const QPointF h = toWidget(*hip), k = toWidget(*knee);
     const double reach = 0.6 * std::abs(h.x() - k.x()) + 30.0;
-    p.setPen(QPen(kOnFilm, 1.8, Qt::DashLine));
+    p.setPen(QPen(kFilmLight, 1.8, Qt::DashLine));
     p.drawLine(QPointF(std::min(h.x(), k.x()) - reach, k.y()),
                QPointF(std::max(h.x(), k.x()) + reach, k.y()));
     if (on_frame)
@@ -854,7 +852,7 @@ void FilmView::paintEvent(QPaintEvent*) {
         lineOnFilm(p, toWidget(data_->tracks.ends[0][shown_].p_px),
                    toWidget(data_->tracks.ends[1][shown_].p_px));
       p.setBrush(Qt::NoBrush);
-      p.setPen(QPen(kOnFilm, 5.0));
+      p.setPen(QPen(kFilmLight, 5.0));
       p.drawEllipse(at, 11, 11);
       // Bridged: not seen on this frame, so the ring is dashed.
       p.setPen(QPen(QColor("#a34c26"), 2.4, bar.state == TrackState::kSeen ? Qt::SolidLine : Qt::DashLine));
@@ -862,7 +860,7 @@ void FilmView::paintEvent(QPaintEvent*) {
     }
     if (grip_ == Grip::kJoint) {
       p.setPen(QPen(theme().clay, 2.0));
-      p.setBrush(kOnFilm);
+      p.setBrush(kFilmLight);
       p.drawEllipse(toWidget(held_at_px_), 6, 6);
       paintLoupe(p, held_at_px_);
     }
@@ -885,7 +883,7 @@ void FilmView::paintEvent(QPaintEvent*) {
     if (grip_ == Grip::kPlate) {
       const QPointF c = toWidget(held_at_px_), d = mouse_ - c;
       p.setBrush(Qt::NoBrush);
-      p.setPen(QPen(kOnFilm, 2.0));
+      p.setPen(QPen(kFilmLight, 2.0));
       p.drawEllipse(c, lengthOf(d), lengthOf(d));
     }
     const Held held = data_ != nullptr ? data_->set.edit.asked.held : Held::kPlates;

@@ -637,6 +637,11 @@ void SetSheet::apply(SetId id, const SetEdit& edit) {
     } else if (other_held && !jobs_.running(id)) {
       pointAtPlate();
     }
+  } else if ((data_.other && data_.other->set == id) ||
+             (edit.other_film && edit.other_film->set == data_.set.id)) {
+    data_.other.reset();  // the other film of the set at hand was edited, or is one no longer
+    recompute();
+    refresh();
   }
   emit changed(id);
 }
@@ -692,9 +697,6 @@ void SetSheet::sayOtherFilm(SetId id, const std::optional<OtherFilm>& other) {
   if (after == set->edit) return;
   undo_.activeStack()->push(new EditSet(
       *this, other ? tr("Lay two films on each other") : tr("Take two films apart"), id, set->edit, after));
-  if (id == data_.set.id) return;
-  recompute();  // the other one knows of it
-  refresh();
 }
 
 void SetSheet::startTracking(std::optional<PlateSeed> seed, bool anew) {

@@ -355,7 +355,7 @@ TEST_F(MeasuredDesk, TwoRepsSideBySideGoByHeight) {
   EXPECT_EQ(beside.film(0).frame(), a.reps[0].turn_frame);
   // One rep against itself, and a rep against a set, are asked back.
   beside.rep(1)->setCurrentIndex(beside.rep(1)->findData(1));
-  EXPECT_EQ(beside.table()->rowCount() > 0 && beside.said().contains(QStringLiteral("more")), false);
+  EXPECT_TRUE(beside.said().contains(QStringLiteral("Choose two reps")));
   beside.rep(1)->setCurrentIndex(0);
   EXPECT_TRUE(beside.said().contains(QStringLiteral("both sides")));
   QTest::keyClick(&beside.film(0), Qt::Key_Escape);
@@ -415,14 +415,13 @@ TEST_F(MeasuredDesk, TwoFilmsOfOneSetAreShownAndJudgedTogether) {
   QTest::keyClick(&window->beside().film(0), Qt::Key_Y);
   EXPECT_FALSE(window->beside().ofOneMoment());
   EXPECT_FALSE(window->house().loadSet(side)->edit.other_film);
+  // Undone on the front's sheet: it shows at once what the side's set knows.
+  QTest::keyClick(&window->beside().film(0), Qt::Key_Escape);
+  EXPECT_FALSE(window->sheet().data().other);
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_TRUE(window->house().loadSet(side)->edit.other_film);
+  EXPECT_TRUE(window->sheet().data().other);
 }
 
 }  // namespace
 }  // namespace mottix
-
-int main(int argc, char** argv) {
-  testing::InitGoogleTest(&argc, argv);
-  QApplication app(argc, argv);
-  mottix::applyLook(app, mottix::Look::kLight);
-  return RUN_ALL_TESTS();
-}

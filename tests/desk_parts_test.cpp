@@ -729,11 +729,3 @@ TEST(Lane, ALongNameIsCutButReadable) {
 
 }  // namespace
 }  // namespace mottix
-
-int main(int argc, char** argv) {
-  testing::InitGoogleTest(&argc, argv);
-  QApplication app(argc, argv);
-  qRegisterMetaType<std::size_t>("std::size_t");
-  mottix::applyLook(app, mottix::Look::kLight);
-  return RUN_ALL_TESTS();
-}

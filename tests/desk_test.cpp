@@ -1359,10 +1359,3 @@ TEST_F(Desk, BothLooksAndALargeScaleAreDrawn) {
 
 }  // namespace
 }  // namespace mottix
-
-int main(int argc, char** argv) {
-  testing::InitGoogleTest(&argc, argv);
-  QApplication app(argc, argv);
-  mottix::applyLook(app, mottix::Look::kLight);
-  return RUN_ALL_TESTS();
-}

@@ -325,10 +325,3 @@ TEST(SentenceParts, PunctuationStaysWithItsWordAndAClearedSentenceIsEmpty) {
 
 }  // namespace
 }  // namespace mottix
-
-int main(int argc, char** argv) {
-  testing::InitGoogleTest(&argc, argv);
-  QApplication app(argc, argv);
-  mottix::applyLook(app, mottix::Look::kLight);
-  return RUN_ALL_TESTS();
-}

@@ -123,6 +123,24 @@ TEST(PlantedFaults, OfADeadlift) {
   EXPECT_GT(Planted(Lift::kDeadlift, "early-knees", 6.0).more(kKneesEarly), 3.0);
 }
 
+// By another route: the greatest force on the bar, read off its height alone, times the greatest lever. The
+// two need not fall into one picture, and the bar is pushed to and fro as well.
+TEST(PlantedFaults, MomentsAreForceTimesLever) {
+  using enum MeasureId;
+  auto by_force = [](const Planted& set, MeasureId lever) {
+    return set.of(kPeakForce) * set.of(lever) / kCmPerM;
+  };
+  for (const Lift lift : {Lift::kSquat, Lift::kDeadlift}) {
+    const Planted set(lift, "bar-forward", 4.0);
+    EXPECT_NEAR(set.of(kBarHipMoment) / by_force(set, kHipLever), 1.0, 0.25);
+    EXPECT_GT(set.of(kHipMoment), set.of(kBarHipMoment));  // the trunk leans over the hips as well
+  }
+  const Planted press(Lift::kBench, "touch-wanders", 4.0);
+  EXPECT_NEAR(press.of(kBarShoulderMoment) / by_force(press, kShoulderLever), 1.0, 0.25);
+  // The bar touches 4 cm farther toward the feet, and its lever at the shoulder grows by that.
+  EXPECT_NEAR(press.more(kShoulderLever), 4.0, 1.0);
+}
+
 class StatedErrors : public testing::TestWithParam<std::pair<Lift, View>> {};
 
 TEST_P(StatedErrors, HoldOverManyLifts) {

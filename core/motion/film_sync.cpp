@@ -10,7 +10,8 @@ namespace mottix {
 namespace {
 
 constexpr double kStep_s = 0.01;
-constexpr double kMovesAtAll_m = 0.12;  // as a rep (RepFinderOptions)
+// Own allowance: of what both bars do up and down, less than this together is chance.
+constexpr double kAlikeAtAll = 0.3;
 
 // Height and speed at even times; nothing where the bar is not known.
 struct Even {
@@ -52,7 +53,7 @@ std::optional<Even> evenly(const BarHeight& bar) {
     out.speed_ms.push_back(speed);
     out.known.push_back(known);
   }
-  if (high - low < kMovesAtAll_m) return std::nullopt;
+  if (high - low < RepFinderOptions().min_swing_m) return std::nullopt;
   return out;
 }
 
@@ -113,7 +114,7 @@ Expected<FilmSync> syncFilms(const BarHeight& first, const BarHeight& second) {
   const long at = best - alike.begin();
   FilmSync out;
   out.likeness = *best;
-  if (out.likeness < 0.3)
+  if (out.likeness < kAlikeAtAll)
     return fail(Remedy::kCorrectInput,
                 "The bar moves differently in the two films: they do not seem to show one set. Choose films "
                 "of the same set, or say by hand which moments belong together.");
