@@ -211,6 +211,7 @@ void CurvesView::draw() {
     for (const Spot& s : spots_) any = any || std::isfinite(s.y);
     if (any) {
       plot_->yAxis->scaleRange(1.12);
+      if (against_ == Against::kHeight) plot_->xAxis->scaleRange(1.05);  // room for the mark at either end
       if (against_ == Against::kRep)
         plot_->xAxis->setRange(0.5, static_cast<double>(analysis()->reps.size()) + 0.5);
     }

@@ -17,7 +17,7 @@ QString tr(const char* text, int n = -1) {
 int digitsFor(double sd, std::string_view unit) {
   if (unit == "deg") return sd < 0.5 ? 1 : 0;
   if (unit == "s" || unit == "m/s" || unit.empty()) return 2;
-  if (unit == "N" || unit == "J" || unit == "W" || unit == "%") return 0;
+  if (unit == "N" || unit == "N m" || unit == "J" || unit == "W" || unit == "%") return 0;
   return 1;
 }
 

@@ -149,6 +149,7 @@ TEST(Numbers, ShowAsManyDigitsAsTheErrorBears) {
   EXPECT_EQ(s(withError({1.234, 0.05}, "")), "1.23 ± 0.05");
   EXPECT_EQ(s(kilograms(0.0)), "0 kg");
   EXPECT_EQ(s(repList({})), "no rep");
+  EXPECT_EQ(s(withError({627.7, 56.0}, "N m")), "628 ± 56 N m");
 }
 
 TEST(Words, TheSideOfTheCameraIsTheSideThatIsSeen) {
