@@ -8,6 +8,7 @@
 
 #include "bench/clip_truth.h"
 #include "vision/analyse_clip.h"
+#include "vision/joint_finder.h"
 
 namespace mottix {
 namespace {
@@ -116,7 +117,12 @@ std::string findingCells(const Analysis& a, const ClipTruth& truth) {
 
 }  // namespace
 
-int printAccuracy(const std::vector<std::filesystem::path>& clips) {
+int printAccuracy(const std::vector<std::filesystem::path>& clips, const std::filesystem::path& models) {
+  auto network = BodyPointNetwork::load(models);
+  if (!network) {
+    std::fprintf(stderr, "%s\n", network.error().text.c_str());
+    return 1;
+  }
   std::vector<Row> rows;
   for (const auto& path : clips) {
     auto truth = loadTruth(path);
@@ -133,8 +139,8 @@ int printAccuracy(const std::vector<std::filesystem::path>& clips) {
     JointTracks raw;
     Expected<void> carried;
     if (clip)
-      carried =
-          trackJoints(path, *clip, {450.0, truth->load_kg}, truth->lift, Facing::kUnknown, truth->first, raw);
+      carried = trackPlacedJoints(path, *clip, {450.0, truth->load_kg}, truth->lift, {}, truth->first,
+                                  &*network, raw);
     if (!clip || !carried) {
       row.bar = (clip ? carried.error() : clip.error()).text;
       rows.push_back(row);

@@ -6,7 +6,7 @@
 
 namespace mottix {
 
-int printAccuracy(const std::vector<std::filesystem::path>& clips);
+int printAccuracy(const std::vector<std::filesystem::path>& clips, const std::filesystem::path& models);
 // Films of empty bars and dumbbells from the side, pointed at on the first picture.
 int printHeld(const std::vector<std::filesystem::path>& clips);
 
@@ -15,7 +15,7 @@ int printAcross(const std::vector<std::filesystem::path>& clips);
 // Many seeded films, summed up by lift and view and by how hard they are to read.
 int printField(const std::vector<std::filesystem::path>& clips, const std::filesystem::path& models);
 // Lengths of the body read from each clip, with and without the height as a second ruler.
-int printLengths(const std::vector<std::filesystem::path>& clips);
+int printLengths(const std::vector<std::filesystem::path>& clips, const std::filesystem::path& models);
 // Angles over whole sets, from placed joints and from found ones.
 int printAngles(const std::vector<std::filesystem::path>& clips, const std::filesystem::path& models);
 // Pairs of films of one set laid on each other.

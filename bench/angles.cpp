@@ -158,7 +158,7 @@ int printAngles(const std::vector<std::filesystem::path>& clips, const std::file
       for (const Joint j : {Joint::kElbow, Joint::kWrist})
         first.joints[indexOf(j)] = truth->joint_px[indexOf(j)][first.frame];
     JointTracks carried;
-    if (trackJoints(path, *clip, truth->bar(), truth->lift, Facing::kUnknown, first, carried)) {
+    if (trackPlacedJoints(path, *clip, truth->bar(), truth->lift, {}, first, &*network, carried)) {
       ClipTracks tracks = clip->tracks;
       layCorrections(tracks, carried, {first});
       printRow(name, "placed", tracks, clip->axis, *truth, placed_total);

@@ -9,6 +9,7 @@
 #include "bench/clip_truth.h"
 #include "core/motion/joint_corrections.h"
 #include "vision/analyse_clip.h"
+#include "vision/joint_finder.h"
 
 namespace mottix {
 namespace {
@@ -40,7 +41,12 @@ struct Tally {
 
 }  // namespace
 
-int printLengths(const std::vector<std::filesystem::path>& clips) {
+int printLengths(const std::vector<std::filesystem::path>& clips, const std::filesystem::path& models) {
+  auto network = BodyPointNetwork::load(models);
+  if (!network) {
+    std::fprintf(stderr, "%s\n", network.error().text.c_str());
+    return 1;
+  }
   constexpr std::array kSegments = {Segment::kThigh, Segment::kShank, Segment::kTrunk};
   // With both rulers: placed where the truth says, and with the hand's error; with the plate alone.
   std::array<Tally, 3> exactly, by_hand, plate_only;
@@ -68,8 +74,8 @@ int printLengths(const std::vector<std::filesystem::path>& clips) {
           if (joint) *joint += sd_px * Vec2(hand(rng), hand(rng));
       ClipTracks tracks = clip->tracks;
       JointTracks raw;
-      if (auto ok =
-              trackJoints(path, *clip, {450.0, truth->load_kg}, Lift::kSquat, Facing::kUnknown, placed, raw);
+      if (auto ok = trackPlacedJoints(path, *clip, {450.0, truth->load_kg}, Lift::kSquat, {}, placed,
+                                      &*network, raw);
           !ok) {
         std::fprintf(stderr, "%s\n", ok.error().text.c_str());
         return 1;

@@ -9,9 +9,11 @@ int main(int argc, char** argv) {
   app.require_subcommand(1);
   std::vector<std::filesystem::path> clips;
   int rounds = 5, code = 0;
+  std::filesystem::path models;
   CLI::App* accuracy = app.add_subcommand("accuracy", "Tables for docs/accuracy.md");
   accuracy->add_option("CLIPS", clips)->required();
-  accuracy->callback([&] { code = mottix::printAccuracy(clips); });
+  accuracy->add_option("--models", models, "Folder of the keypoint networks")->required();
+  accuracy->callback([&] { code = mottix::printAccuracy(clips, models); });
   CLI::App* held = app.add_subcommand("held", "Table of empty bars and dumbbells for docs/accuracy.md");
   held->add_option("CLIPS", clips)->required();
   held->callback([&] { code = mottix::printHeld(clips); });
@@ -21,7 +23,6 @@ int main(int argc, char** argv) {
   CLI::App* sync = app.add_subcommand("sync", "Table of two films of one set for docs/accuracy.md");
   sync->add_option("CLIPS", clips, "Pairs of films, one after the other")->required();
   sync->callback([&] { code = mottix::printSync(clips); });
-  std::filesystem::path models;
   CLI::App* angles = app.add_subcommand("angles", "Table of angles of whole sets for docs/accuracy.md");
   angles->add_option("CLIPS", clips)->required();
   angles->add_option("--models", models, "Folder of the keypoint networks")->required();
@@ -37,7 +38,8 @@ int main(int argc, char** argv) {
   field->callback([&] { code = mottix::printField(clips, models); });
   CLI::App* lengths = app.add_subcommand("lengths", "Table of the lengths of the body for docs/accuracy.md");
   lengths->add_option("CLIPS", clips)->required();
-  lengths->callback([&] { code = mottix::printLengths(clips); });
+  lengths->add_option("--models", models, "Folder of the keypoint networks")->required();
+  lengths->callback([&] { code = mottix::printLengths(clips, models); });
   CLI::App* joints = app.add_subcommand("joints", "Table of joints found by themselves for docs/accuracy.md");
   joints->add_option("CLIPS", clips)->required();
   joints->add_option("--models", models, "Folder of the keypoint networks")->required();

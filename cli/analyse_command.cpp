@@ -153,8 +153,10 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
   JointTracks raw;
   FoundSpread spread;
   if (figure) {
-    auto carried = trackJoints(o.clip, *clip, settings.bar, settings.lift, settings.facing, *figure, raw,
-                               progress("following the joints", half, 1.0));
+    auto network = BodyPointNetwork::load(o.models);
+    auto carried = trackPlacedJoints(
+        o.clip, *clip, settings.bar, settings.lift, {settings.facing, body, standsWide(edit.asked)}, *figure,
+        network ? &*network : nullptr, raw, progress("following the joints", half, 1.0));
     if (shows) std::fprintf(stderr, "\r                              \r");
     if (!carried) return carried;
   }

@@ -118,8 +118,10 @@ Expected<void> addSet(HouseFile& house, const DemoSet& plan, AthleteId athlete_i
     auto placed = parsePlacedPoints(text.str(), points.filename().string());
     if (!placed) return tl::make_unexpected(placed.error());
     set.edit.placed = *placed;
-    auto carried = trackJoints(film, *clip, loadedBar(plan.asked), plan.asked.lift, plan.asked.facing,
-                               placed->front(), record.carried);
+    auto network = BodyPointNetwork::load(modelsFolder(programFolder()));
+    auto carried = trackPlacedJoints(film, *clip, loadedBar(plan.asked), plan.asked.lift,
+                                     {plan.asked.facing, {}, standsWide(plan.asked)}, placed->front(),
+                                     network ? &*network : nullptr, record.carried);
     if (!carried) return carried;
     layCorrections(clip->tracks, record.carried, set.edit.placed);
   } else {

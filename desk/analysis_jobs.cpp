@@ -60,18 +60,18 @@ Expected<Stage> runBar(const TrackJob& job, const Progress& progress) {
 Expected<void> followJoints(const TrackJob& job, const std::filesystem::path& models,
                             const ClipTracking& clip, TrackOutcome& out, const Progress& progress) {
   const LoadedBar loaded = loadedBar(job.asked);
-  if (job.place && !clip.tracks.across())
-    return trackJoints(job.film, clip, loaded, job.asked.lift, job.asked.facing, *job.place,
-                       out.record.carried, progress);
   auto network = BodyPointNetwork::load(models);
+  const KnownOfLifter lifter{job.asked.facing, job.body, standsWide(job.asked)};
+  if (job.place && !clip.tracks.across())
+    return trackPlacedJoints(job.film, clip, loaded, job.asked.lift, lifter, *job.place,
+                             network ? &*network : nullptr, out.record.carried, progress);
   // Where nobody has said the lift and the bar's way leaves it open, the lifter's posture tells.
   const bool open = job.asked.lift_source == LiftSource::kAssumed && !out.lift;
   Lift likeliest = job.asked.lift;
   if (const auto guess = open ? guessLift(clip.tracks, clip.axis, loaded) : std::nullopt)
     likeliest = guess->lift;
-  const auto found = network ? trackFoundJoints(job.film, clip, loaded, liftsToTry(likeliest, open),
-                                                {job.asked.facing, job.body, standsWide(job.asked)}, *network,
-                                                out.record.carried, out.record.found, progress)
+  const auto found = network ? trackFoundJoints(job.film, clip, loaded, liftsToTry(likeliest, open), lifter,
+                                                *network, out.record.carried, out.record.found, progress)
                              : tl::make_unexpected(network.error());
   if (found && open && !clip.tracks.across()) out.lift = *found;
   if (found) return {};

@@ -50,7 +50,7 @@ if [ "$what" = lengths ] || [ "$what" = all ]; then
     [ -e "${clip%.mp4}.truth.json" ] || build/bin/mottix-cli film "$clip" --seed "$seed" --reps 1 --clean
     singles+=("$clip")
   done
-  build/bin/mottix-bench lengths "${singles[@]}" >build/bench/lengths.md
+  build/bin/mottix-bench lengths --models build/models "${singles[@]}" >build/bench/lengths.md
   put docs/accuracy.md lengths build/bench/lengths.md
 fi
 if [ "$what" = across ] || [ "$what" = all ]; then
@@ -117,9 +117,9 @@ if [ "$what" = accuracy ] || [ "$what" = all ]; then
     [ -e "${clip%.mp4}.truth.json" ] || build/bin/mottix-cli film "$clip" --seed "$seed" --reps 3 --shake 5
     held+=("$clip")
   done
-  build/bin/mottix-bench accuracy "${pulled[@]}" | sed "/^### Findings/,\$d" >build/bench/deadlifts.md
+  build/bin/mottix-bench accuracy --models build/models "${pulled[@]}" | sed "/^### Findings/,\$d" >build/bench/deadlifts.md
   put docs/accuracy.md deadlifts build/bench/deadlifts.md
-  build/bin/mottix-bench accuracy "${clips[@]}" "${held[@]}" >build/bench/accuracy.md
+  build/bin/mottix-bench accuracy --models build/models "${clips[@]}" "${held[@]}" >build/bench/accuracy.md
   put docs/accuracy.md table build/bench/accuracy.md
 fi
 if [ "$what" = joints ] || [ "$what" = all ]; then

@@ -90,7 +90,7 @@ class MeasuredDesk : public testing::Test {
         }
         set.edit.placed = {placed};
         ASSERT_TRUE(trackJoints(film, *clip, loadedBar(set.edit.asked), Lift::kSquat, Facing::kRight, placed,
-                                tracks.carried));
+                                nullptr, tracks.carried));
       }
       set.clip.file = house->relativeFilm(film);
       const auto id = house->addSet(set);

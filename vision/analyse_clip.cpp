@@ -268,7 +268,7 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
 
 Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking& clip,
                            const LoadedBar& loaded, Lift lift, Facing facing, const PlacedPoints& first,
-                           JointTracks& raw, const Progress& progress) {
+                           BodyPointNetwork* network, JointTracks& raw, const Progress& progress) {
   auto film = Film::open(path);
   if (!film) return tl::make_unexpected(film.error());
   const auto &heel = first.joints[indexOf(Joint::kHeel)], &toe = first.joints[indexOf(Joint::kToe)];
@@ -283,6 +283,7 @@ Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking
   film->shrinkTo(part);
   film->steadyBy(clip.tracks.shake);
   CarryInput input{shrunk(camera->camera, part), steady.bar, first};
+  input.network = network;
   if (lift == Lift::kBench) input.hold = Hold::kLying;
   if (lift == Lift::kDeadlift) {
     input.hold = Hold::kInHands;

@@ -16,8 +16,8 @@ namespace mottix {
 
 // Name and version of the trackers, kept beside stored tracks.
 inline constexpr std::string_view kTrackerVersion =
-    "disc-outline/6 sleeve-end/1 far-plate/2 bar-ends/2 spot/1 shake/2 uprights/1 lens/1 leg-flow/5 "
-    "seen-joints/3 "
+    "disc-outline/6 sleeve-end/1 far-plate/2 bar-ends/2 spot/1 shake/2 uprights/1 lens/1 leg-flow/6 "
+    "seen-joints/4 "
     "across-joints/1";
 // Beside tracks of which only the bar has been followed so far.
 inline constexpr std::string_view kBarTrackerVersion =
@@ -43,11 +43,12 @@ struct TrackSettings {
 Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSettings& settings = {},
                                 const Progress& progress = {});
 
-// Carries the first of `placed` through the film and lays the others over it. `raw` receives the carried
-// tracks before corrections, so that a later correction needs no film.
+// Carries the joints of `first` through the film, read along the way by `network` (none: by what moves alone;
+// see trackPlacedJoints, which does all that is known). `raw` receives the carried tracks before corrections,
+// so that a later correction needs no film.
 Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking& clip,
                            const LoadedBar& loaded, Lift lift, Facing facing, const PlacedPoints& first,
-                           JointTracks& raw, const Progress& progress = {});
+                           BodyPointNetwork* network, JointTracks& raw, const Progress& progress = {});
 
 // Carries the points of the back that were placed (backOf) through a clip whose joints are known: adds them
 // to `raw`. `placed` and `found` as for layCorrections.

@@ -57,6 +57,12 @@ BodyPointNetwork::BodyPointNetwork(BodyPointNetwork&&) noexcept = default;
 BodyPointNetwork& BodyPointNetwork::operator=(BodyPointNetwork&&) noexcept = default;
 BodyPointNetwork::~BodyPointNetwork() = default;
 
+BodySquare squareRound(const Vec2& hip_px, const Vec2& shoulder_px, double height_px) {
+  constexpr double kSideOfHeight = 1.33;  // hips at 0.53 of the height
+  const Vec2 up = shoulder_px - hip_px;
+  return {hip_px, kSideOfHeight * height_px, std::atan2(up.x(), -up.y())};
+}
+
 std::filesystem::path modelsFolder(const std::filesystem::path& program_folder) {
   std::error_code error;
   const auto beside = program_folder / ".." / "models";

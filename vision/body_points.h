@@ -63,6 +63,15 @@ class BodyPointNetwork {
   std::unique_ptr<Impl> impl_;
 };
 
+// The square for which the network was made (bazarevsky2020): round the hips, turned until the trunk is
+// upright, a quarter larger than the circle round them that holds the body. A body in another one is read
+// worse, a folded one a quarter of its height off at the hips.
+BodySquare squareRound(const Vec2& hip_px, const Vec2& shoulder_px, double height_px);
+
+// In such a square the network sees the hip that much too far forward, as a part of the height: squats and
+// deadlifts 301-306 of the simulated camera.
+inline constexpr double kHipReadAhead = 0.015;
+
 // Where a program that lies in `program_folder` has its models: beside it in the build, or installed.
 std::filesystem::path modelsFolder(const std::filesystem::path& program_folder);
 

@@ -9,6 +9,7 @@
 #include <opencv2/imgproc.hpp>
 #include <opencv2/video/tracking.hpp>
 
+#include "core/body/athlete_body.h"
 #include "core/motion/pulled_joints.h"
 #include "vision/back_outline.h"
 #include "vision/read_ahead.h"
@@ -50,6 +51,8 @@ constexpr double kKneeUnseenOfBar = 0.15, kHipUnseenOfBar = 0.15;
 // unseen, by so much from frame to frame. Own allowances.
 constexpr double kWalksBy_s = 0.1, kCoveredStepM = 0.02;
 constexpr double kLockedOut = 0.97;  // part of the bar's way
+// What is known of lock-out is wrong alike in all pictures of a hold, some sixteen.
+constexpr double kHeldSlack = 4.0;
 // What stays wrong when everything fits: joint centres against skin, as a part of the plate's radius.
 constexpr double kModelOfRadius = 0.03, kHiddenOfRadius = 0.06;
 // From the floor up the plate comes before the thigh and at lock-out hides the hip, so that hip and trunk are
@@ -67,7 +70,26 @@ constexpr double kHindmostTurns_m = 0.3, kHindmostShows = 0.8, kOutlineElsewhere
 constexpr double kKneeStated = 1.5, kShoulderOnBackStated = 0.3, kHipHeldStated = 1.0,
                  kShoulderHeldStated = 0.6, kKneeHeldStated = 3.5, kLyingStated = 0.4;
 
-struct Segment {
+// A network reads the body along the way, in the square laid by where it was carried to. How far off it reads
+// a joint on each axis, as a part of the height (squats and deadlifts 301-306 of the simulated camera, in no
+// table of docs/accuracy.md; `risen`: part of a pull): the plate stands before a folded lifter's knee, and
+// bare arms draw the shoulder forward at lock-out. It counts more than that beside what moves, whose own
+// errors are stated wide; that, too, was read off those films.
+constexpr std::size_t kReadEvery = 6;
+constexpr double kReadSure = 0.9, kReadElsewhere = 4.0, kReadCounts = 0.7, kReadBehindOfRadius = 1.05;
+double readScatter(Hold hold, Joint joint, double risen) {
+  const bool on_back = hold == Hold::kOnBack;
+  switch (joint) {
+    case Joint::kKnee:
+      return on_back ? 0.015 : 0.045 - 0.02 * risen;
+    case Joint::kHip:
+      return on_back ? 0.02 : 0.015 + 0.01 * risen;
+    default:
+      return on_back ? 0.05 : 0.02 + 0.035 * risen;
+  }
+}
+
+struct Limb {
   Vec2 from, to;
   bool thigh;
 };
@@ -79,11 +101,11 @@ struct Motion {
 };
 // Shank and thigh from an ankle that stands still; or the trunk alone, whose ends then stand for knee and
 // hip.
-std::array<Segment, 2> legOf(const Vec2& ankle, const Vec2& knee, const Vec2& hip) {
-  return {Segment{ankle, knee, false}, Segment{knee, hip, true}};
+std::array<Limb, 2> legOf(const Vec2& ankle, const Vec2& knee, const Vec2& hip) {
+  return {Limb{ankle, knee, false}, Limb{knee, hip, true}};
 }
-std::array<Segment, 2> trunkOf(const Vec2& hip, const Vec2& shoulder) {
-  return {Segment{hip, shoulder, true}, Segment{hip, shoulder, true}};
+std::array<Limb, 2> trunkOf(const Vec2& hip, const Vec2& shoulder) {
+  return {Limb{hip, shoulder, true}, Limb{hip, shoulder, true}};
 }
 
 constexpr double kMinSlope = 1.5;  // grey levels a pixel: below, a pixel tells nothing but noise
@@ -91,10 +113,10 @@ constexpr double kMinSlope = 1.5;  // grey levels a pixel: below, a pixel tells 
 // How a point on the leg moves when knee and hip move, linear in (knee dx, dy, hip dx, dy). A point at the
 // fraction s along its segment moves as the blend of the ends; beside the axis the segment's turn is added.
 using Row = Eigen::Matrix<double, 2, 4>;
-Row motionRow(const std::array<Segment, 2>& segments, const Vec2& p) {
-  const Segment* best = nullptr;
+Row motionRow(const std::array<Limb, 2>& segments, const Vec2& p) {
+  const Limb* best = nullptr;
   double best_off = 1e9, best_s = 0.0;
-  for (const Segment& s : segments) {
+  for (const Limb& s : segments) {
     const Vec2 d = s.to - s.from;
     const double along = std::clamp((p - s.from).dot(d) / std::max(1.0, d.squaredNorm()), 0.0, 1.0);
     const double off = (p - s.from - along * d).norm();
@@ -124,7 +146,7 @@ Row motionRow(const std::array<Segment, 2>& segments, const Vec2& p) {
 // plain clothing has few corners, but its outline still tells how the limb turns. False when there is too
 // little to see.
 bool alignLeg(const cv::Mat& before, const cv::Mat& after, const cv::Mat& mask, const Vec2& origin,
-              const std::array<Segment, 2>& segments, Eigen::Vector4d& x, Eigen::Matrix4d& covariance) {
+              const std::array<Limb, 2>& segments, Eigen::Vector4d& x, Eigen::Matrix4d& covariance) {
   struct Pixel {
     Vec2 p;  // in the region, centres at integers
     float grey;
@@ -200,7 +222,7 @@ constexpr double kEarlierOfRadius = 0.25;  // and how far the bar must have move
 // First estimate from corner features that find their way back. Nothing when there are too few.
 std::optional<Eigen::Vector4d> findFeatureMotion(const cv::Mat& before, const cv::Mat& after,
                                                  const cv::Mat& mask, const Vec2& origin,
-                                                 const std::array<Segment, 2>& segments) {
+                                                 const std::array<Limb, 2>& segments) {
   std::vector<cv::Point2f> start, end, back;
   cv::goodFeaturesToTrack(before, start, 120, 0.004, 4.0, mask, 5);
   if (start.size() < 6) return std::nullopt;
@@ -274,8 +296,8 @@ cv::Mat findStillScene(Film& film, const std::function<bool(double)>& report) {
 // from a moment ago in which the lifter was elsewhere: what looks the same in it stands still and is not the
 // lifter; `moving` marks what changes at all over the film.
 Motion findLimbMotion(const cv::Mat& before, const cv::Mat& after, const cv::Mat& earlier,
-                      const cv::Mat& moving, const std::array<Segment, 2>& segments,
-                      const BarSample& bar_before, const BarSample& bar_after) {
+                      const cv::Mat& moving, const std::array<Limb, 2>& segments, const BarSample& bar_before,
+                      const BarSample& bar_after) {
   Motion motion;
   const double reach = 0.5 * (segments[0].to - segments[0].from).norm();
   const cv::Rect whole(0, 0, before.cols, before.rows);
@@ -294,7 +316,7 @@ Motion findLimbMotion(const cv::Mat& before, const cv::Mat& after, const cv::Mat
   const Vec2 origin(roi.x + 0.5, roi.y + 0.5);
   auto bandMask = [&](double width_of_length) {
     cv::Mat mask = cv::Mat::zeros(roi.size(), CV_8UC1);
-    for (const Segment& s : segments) {
+    for (const Limb& s : segments) {
       const Vec2 a = s.from - origin, b = s.to - origin;
       const int width = std::max(3, static_cast<int>(width_of_length * (s.to - s.from).norm()));
       cv::line(mask, {static_cast<int>(a.x()), static_cast<int>(a.y())},
@@ -390,7 +412,7 @@ class Chain {
     }
   }
   double sd_px(Joint j) const {
-    const int at = j == Joint::kKnee ? 0 : j == Joint::kHip ? 3 : 5;
+    const int at = rowOf(j);
     const double sd_m = std::sqrt(std::max({0.0, p_(at, at), p_(at + 1, at + 1)}));
     return sd_m * 1000.0 / camera_.mmPerPx(lateral(Joint::kHip));
   }
@@ -434,6 +456,31 @@ class Chain {
     p_ = i_kh * p_ * i_kh.transpose() + gain * noise * gain.transpose();
   }
   Vec2 hip() const { return x_.segment<2>(3); }
+
+  // A joint as a network reads it in the picture.
+  void observe(Joint j, const Vec2& p_px, double sd_m) {
+    const int at = rowOf(j);
+    const Vec2 off = camera_.toBody(p_px, j == Joint::kKnee ? x_[2] : lateral(j)) - x_.segment<2>(at);
+    Eigen::Matrix<double, 2, kN> h = Eigen::Matrix<double, 2, kN>::Zero();
+    h(0, at) = h(1, at + 1) = 1.0;
+    const Eigen::Matrix2d noise = sd_m * sd_m * Eigen::Matrix2d::Identity();
+    const Eigen::Matrix2d s = h * p_ * h.transpose() + noise;
+    if (off.dot(s.inverse() * off) > kReadElsewhere * kReadElsewhere) return;
+    const Eigen::Matrix<double, kN, 2> gain = p_ * h.transpose() * s.inverse();
+    x_ += gain * off;
+    const Cov i_kh = Cov::Identity() - gain * h;
+    p_ = i_kh * p_ * i_kh.transpose() + gain * noise * gain.transpose();
+  }
+
+  // Round the hips, turned until the trunk is upright.
+  BodySquare square() const { return squareRound(px(Joint::kHip), px(Joint::kShoulder), height_px()); }
+  // Of the lifter, as usual for the lengths that were placed.
+  double height_px() const { return height_m() * 1000.0 / camera_.mmPerPx(lateral(Joint::kHip)); }
+  double height_m() const {
+    return (shank_ + thigh_ + trunk_) /
+           (usualShare(Segment::kShank).value + usualShare(Segment::kThigh).value +
+            usualShare(Segment::kTrunk).value);
+  }
 
   // `covered`: somebody walks by, and nothing is known of how the leg and the trunk move.
   void step(Motion motion, const Motion& trunk, const BarSample& bar, bool held, bool covered) {
@@ -500,6 +547,7 @@ class Chain {
   State x_ = State::Zero(), start_x_ = State::Zero();
   Cov p_ = Cov::Zero(), start_p_ = Cov::Zero();
 
+  static int rowOf(Joint j) { return j == Joint::kKnee ? 0 : j == Joint::kHip ? 3 : 5; }
   static double lateral(Joint j) { return lateralPrior(j).value; }
   static double length3(const Vec2& d, double dz) { return std::sqrt(d.squaredNorm() + dz * dz); }
   static double lean(const State& x) { return std::atan2(x[5] - x[3], x[6] - x[4]); }
@@ -515,7 +563,7 @@ class Chain {
 
   // Measurement residuals, each divided by its standard deviation.
   Eigen::VectorXd residuals(const State& x, const BarSample& bar) const {
-    Eigen::VectorXd r(10);
+    Eigen::VectorXd r(11);
     r.setZero();
     r[0] = (length3(x.head<2>() - ankle_, x[2] - lateral(Joint::kAnkle)) - shank_) /
            (kSlack * kShankRel * shank_);
@@ -565,8 +613,11 @@ class Chain {
                                  : kBarBeforeKneeM + part * (kBarBeforeThigh_m.value - kBarBeforeKneeM);
         const double apart = to_bar.x() * along.y() - to_bar.y() * along.x() - usual;
         r[8] = apart / (apart < 0.0 ? kInFrontSdM : kDriftsSdM);
-        // At lock-out the knees are straight.
-        if (risenPart(bar) > kLockedOut) r[9] = (ahead - kKneeBeforeLeg_m.value) / kKneeBeforeLeg_m.sd;
+        // At lock-out the knees are straight and the trunk is upright.
+        if (risenPart(bar) > kLockedOut) {
+          r[9] = (ahead - kKneeBeforeLeg_m.value) / (kHeldSlack * kKneeBeforeLeg_m.sd);
+          r[10] = (x[5] - x[3]) / (kHeldSlack * kUprightLean * trunk_);
+        }
         return r;
       }
       const double turn = lean(x) - lean0_;  // leaning forward turns the offset clockwise seen from the right
@@ -733,7 +784,7 @@ Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Pro
     if (!learnt) return tl::make_unexpected(learnt.error());
     outline = std::move(*learnt);
   }
-  const Want want = outline ? Want::kColour : Want::kGray;
+  const Want want = outline || input.network != nullptr ? Want::kColour : Want::kGray;
   std::optional<Vec2> hip_before_hindmost;  // (m), on the placed frame
   auto seeHip = [&](const cv::Mat& bgr, std::size_t frame) {
     const BarSample& bar = input.bar[frame];
@@ -754,11 +805,27 @@ Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Pro
       chain.observeHip(at_m + *hip_before_hindmost,
                        (1.0 + chain.risen(bar) / kHindmostTurns_m) * kHipOfHindmostM);
   };
+  auto readAlong = [&](const cv::Mat& bgr, std::size_t frame) {
+    const BarSample& bar = input.bar[frame];
+    if (input.network == nullptr || input.hold == Hold::kLying || frame == input.placed.frame ||
+        frame % kReadEvery != 0 || bar.state == TrackState::kLost)
+      return;
+    const BodyPoints body = input.network->readPoints(bgr, chain.square());
+    if (body.presence < kReadSure) return;
+    const double risen = chain.risenPart(bar);
+    for (const Joint j : {Joint::kKnee, Joint::kHip, Joint::kShoulder}) {
+      Vec2 p_px = body.at(j, input.camera.faces_left ? BodySide::kLeft : BodySide::kRight).p_px;
+      if ((p_px - bar.p_px).norm() < kReadBehindOfRadius * radius_px) continue;
+      if (j == Joint::kHip)
+        p_px.x() += (input.camera.faces_left ? 1.0 : -1.0) * kHipReadAhead * chain.height_px();
+      chain.observe(j, p_px, kReadCounts * chain.height_m() * readScatter(input.hold, j, risen));
+    }
+  };
   std::size_t before_frame = input.placed.frame;
   std::size_t done = 0;
   auto visit = [&](const FramePicture& picture) {
     cv::Mat gray = picture.gray;
-    if (outline) cv::cvtColor(picture.bgr, gray, cv::COLOR_BGR2GRAY);
+    if (want == Want::kColour) cv::cvtColor(picture.bgr, gray, cv::COLOR_BGR2GRAY);
     if (!before.empty() && picture.index != before_frame) {
       const cv::Mat still =
           recent.size() >= kEarlierFrames &&
@@ -785,6 +852,7 @@ Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Pro
     }
     revisit(gray, picture.index);
     seeHip(picture.bgr, picture.index);
+    readAlong(picture.bgr, picture.index);
     write(picture.index);
     if (!before.empty()) recent.emplace_back(std::move(before), before_frame);
     if (recent.size() > kEarlierFrames) recent.pop_front();

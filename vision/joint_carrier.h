@@ -9,7 +9,9 @@
 //     length from the bar while that is held, and the hip as far before the hindmost point of the lifter's
 //     outline (vision/back_outline.h) as on the placed frame,
 //   - feet stand still.
-// So a point hidden behind the plate is inferred from the others, with a larger stated error.
+// So a point hidden behind the plate is inferred from the others, with a larger stated error. Several times a
+// second a network reads knee, hip and shoulder of a squat or deadlift, in the square laid by where they were
+// carried to (squareRound), so that carrying cannot go astray for long.
 //
 // A deadlift is carried best from the set-up before the first pull, where nothing is hidden but the feet; at
 // lock-out the plate hides the hip.
@@ -24,6 +26,7 @@
 #include "core/base/error.h"
 #include "core/motion/side_camera.h"
 #include "core/motion/tracks.h"
+#include "vision/body_points.h"
 #include "vision/film.h"
 
 namespace mottix {
@@ -44,6 +47,7 @@ struct CarryInput {
   PlacedPoints placed;         // hip, knee, ankle and shoulder are needed; heel and toe are kept when given
   Hold hold = Hold::kOnBack;
   std::size_t held_from = 0, held_to = 0;  // of kInHands: frames from one to the other
+  BodyPointNetwork* network = nullptr;     // none: joints are followed by what moves alone
 };
 
 Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Progress& progress = {});

@@ -17,7 +17,7 @@
 namespace mottix {
 namespace {
 
-constexpr std::size_t kStandingPictures = 9, kMovingPictures = 9;
+constexpr std::size_t kStandingPictures = 9, kMovingPictures = 9, kFoldedPictures = 5;
 constexpr double kLeastPresence = 0.5;
 // Of somebody half behind a plate it must be surer for its points to be worth something.
 constexpr double kBehindPlate = 0.9;
@@ -151,6 +151,14 @@ std::vector<SeenJoints> seenFrom(const std::vector<std::pair<Look, BodyPoints>>&
   std::vector<SeenJoints> seen;
   for (const auto& [look, points] : bodies)
     seen.push_back(seenOf(look, points, tracks.bar[look.frame], near));
+  return seen;
+}
+
+// Near hips where they are, in squares laid by the body.
+std::vector<SeenJoints> hipsPutBack(std::vector<SeenJoints> seen, Facing facing, double height_px) {
+  const double ahead_px = (facing == Facing::kRight ? 1.0 : -1.0) * kHipReadAhead * height_px;
+  for (SeenJoints& s : seen)
+    if (auto& hip = s.p_px[indexOf(Joint::kHip)]) hip->x() -= ahead_px;
   return seen;
 }
 
@@ -297,7 +305,7 @@ Expected<FoundOnFilm> findPulling(Film& film, const ClipTracks& tracks, const Cl
   constexpr double kSetUp_s = 0.12, kHold_s = 0.15;
   constexpr double kHeldPlay = 0.06;  // of the plate's radius: 1.4 cm, still at lock-out
   constexpr double kSameHeight = 0.05, kSamePlace = 0.08;
-  constexpr double kHeldRead = 0.7;      // part of the work
+  constexpr double kHeldRead = 0.6, kBeforeRead = 0.8;  // parts of the work
   constexpr double kAnklePlay = 0.08;    // of the height: the far foot lies 4 % higher in the picture
   constexpr double kHipsBehind_m = 0.4;  // a head in front of the bar is not so far from it
   auto at = [&](double t) {
@@ -340,8 +348,8 @@ Expected<FoundOnFilm> findPulling(Film& film, const ClipTracks& tracks, const Cl
   const auto high = readBodies(film, tracks, held, framed(square, *framing), network,
                                partOf(progress, kChoosing, kHeldRead));
   if (!high) return tl::make_unexpected(high.error());
-  const auto standing =
-      readBodies(film, tracks, before, framed(square, *framing), network, partOf(progress, kHeldRead, 1.0));
+  const auto standing = readBodies(film, tracks, before, framed(square, *framing), network,
+                                   partOf(progress, kHeldRead, kBeforeRead));
   if (!standing) return tl::make_unexpected(standing.error());
   FoundOnFilm out;
   out.facing = lifter.facing != Facing::kUnknown ? lifter.facing
@@ -400,6 +408,22 @@ Expected<FoundOnFilm> findPulling(Film& film, const ClipTracks& tracks, const Cl
     if (stands) seen.before.push_back(s);
   }
   auto found = estimatePulledJoints(seen, *camera, lifter.body);
+  if (!found) return tl::make_unexpected(found.error());
+  // Where the folded lifter lies is known well enough now to be read, too.
+  std::vector<Look> folded;
+  for (const Rep& rep : reps) folded.push_back({at(rep.start_s.value - kSetUp_s), false});
+  keepSpread(folded, kFoldedPictures);
+  const auto& lies = found->set_up.points.joints;
+  const BodySquare round_hips =
+      squareRound(*lies[indexOf(Joint::kHip)], *lies[indexOf(Joint::kShoulder)], height_px);
+  const auto low_read = readBodies(
+      film, tracks, folded, [&](const BarSample&) { return round_hips; }, network,
+      partOf(progress, kBeforeRead, 1.0));
+  if (!low_read) return tl::make_unexpected(low_read.error());
+  for (const SeenJoints& s :
+       hipsPutBack(seenFrom(*low_read, tracks, nearSide(out.facing)), out.facing, height_px))
+    seen.set_up.push_back(s);
+  found = estimatePulledJoints(seen, *camera, lifter.body);
   if (!found) return tl::make_unexpected(found.error());
   out.joints = std::move(found->set_up);
   out.lock_out = std::move(found->lock_out);
@@ -590,6 +614,26 @@ Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTr
   return out;
 }
 
+Expected<void> trackPlacedJoints(const std::filesystem::path& path, const ClipTracking& clip,
+                                 const LoadedBar& loaded, Lift lift, const KnownOfLifter& lifter,
+                                 const PlacedPoints& first, BodyPointNetwork* network, JointTracks& raw,
+                                 const Progress& progress) {
+  constexpr double kCarried = 0.8;  // part of the time
+  const bool at_lock_out = network != nullptr && lift == Lift::kDeadlift;
+  if (auto ok = trackJoints(path, clip, loaded, lift, lifter.facing, first, network, raw,
+                            partOf(progress, 0.0, at_lock_out ? kCarried : 1.0));
+      !ok || !at_lock_out)
+    return ok;
+  KnownOfLifter known = lifter;
+  const auto &heel = first.joints[indexOf(Joint::kHeel)], &toe = first.joints[indexOf(Joint::kToe)];
+  if (known.facing == Facing::kUnknown && heel && toe) known.facing = facingFromFeet(*heel, *toe);
+  const auto found = findJoints(path, clip, loaded, lift, known, *network, partOf(progress, kCarried, 1.0));
+  if (found && found->lock_out) raw = drawCarried(clip.tracks, raw, *found->lock_out);
+  // Who is not found there has been carried all the same.
+  if (!found && found.error().remedy == Remedy::kCancelled) return tl::make_unexpected(found.error());
+  return {};
+}
+
 std::vector<Lift> liftsToTry(Lift likeliest, bool open) {
   std::vector<Lift> out = {likeliest};
   if (open && likeliest != Lift::kDeadlift)
@@ -622,8 +666,8 @@ Expected<Lift> trackFoundJoints(const std::filesystem::path& path, const ClipTra
     if (tried || i == 0 || tried.error().remedy == Remedy::kCancelled) found = std::move(tried);
     if (!found && found.error().remedy == Remedy::kCancelled) break;
     if (!found) continue;
-    if (auto ok = trackJoints(path, clip, loaded, maybe[i], found->facing, found->joints.points, raw,
-                              partOf(progress, kFinding, 1.0));
+    if (auto ok = trackJoints(path, clip, loaded, maybe[i], found->facing, found->joints.points, &network,
+                              raw, partOf(progress, kFinding, 1.0));
         !ok)
       return tl::make_unexpected(ok.error());
     spread = found->joints.spread;

@@ -44,6 +44,14 @@ Expected<Lift> trackFoundJoints(const std::filesystem::path& path, const ClipTra
                                 const KnownOfLifter& lifter, BodyPointNetwork& network, JointTracks& raw,
                                 FoundSpread& spread, const Progress& progress = {});
 
+// Carries joints that were placed on one picture, `first`, through the film. With a network joints are read
+// along the way (vision/joint_carrier.h), and those of a deadlift are drawn toward where they are found at
+// lock-out, which the plate hides from what moves. None: by what moves alone.
+Expected<void> trackPlacedJoints(const std::filesystem::path& path, const ClipTracking& clip,
+                                 const LoadedBar& loaded, Lift lift, const KnownOfLifter& lifter,
+                                 const PlacedPoints& first, BodyPointNetwork* network, JointTracks& raw,
+                                 const Progress& progress = {});
+
 // The lifts that a film may show when the bar's way leaves it open: `likeliest`, then the one whose bar goes
 // the same way. A deadlift's bar rests at its lowest, which no other's does.
 std::vector<Lift> liftsToTry(Lift likeliest, bool open);

@@ -327,7 +327,7 @@ TEST_F(OnFilm, JointsAreCarriedFromAnyFrameAndFeetStandStill) {
         point(joints[truth["view"].get<std::string>().find("left") != std::string::npos ? left : right]);
   }
   JointTracks raw;
-  const auto carried = trackJoints(film, *clip, {}, Lift::kSquat, Facing::kUnknown, placed, raw);
+  const auto carried = trackJoints(film, *clip, {}, Lift::kSquat, Facing::kUnknown, placed, nullptr, raw);
   ASSERT_TRUE(carried) << carried.error().text;
   const std::string near =
       truth["view"].get<std::string>().find("left") != std::string::npos ? "left_" : "right_";
@@ -378,7 +378,7 @@ TEST_F(OnFilm, WhoWalksByDoesNotTakeTheJointsAlong) {
   for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe, Joint::kShoulder})
     placed.joints[indexOf(j)] = truly(j, placed.frame);
   JointTracks raw;
-  ASSERT_TRUE(trackJoints(passed, *clip, {}, Lift::kSquat, Facing::kUnknown, placed, raw));
+  ASSERT_TRUE(trackJoints(passed, *clip, {}, Lift::kSquat, Facing::kUnknown, placed, nullptr, raw));
   const double radius_px = clip->tracks.bar[placed.frame].radius_px;
   for (Joint j : {Joint::kHip, Joint::kKnee}) {
     const JointTrack& track = raw[indexOf(j)];
@@ -413,8 +413,8 @@ TEST_F(OnFilm, ADeadliftersJointsAreCarriedFromTheSetUp) {
   for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe, Joint::kShoulder})
     placed.joints[indexOf(j)] = truly(j, placed.frame);
   JointTracks raw;
-  const auto carried =
-      trackJoints(pulled, *clip, {450.0, plan.load_kg}, Lift::kDeadlift, Facing::kUnknown, placed, raw);
+  const auto carried = trackJoints(pulled, *clip, {450.0, plan.load_kg}, Lift::kDeadlift, Facing::kUnknown,
+                                   placed, nullptr, raw);
   ASSERT_TRUE(carried) << carried.error().text;
   const double radius_px = clip->tracks.bar[placed.frame].radius_px;
   const auto second = pull["events"][1]["start_frame"].get<std::size_t>(),
@@ -754,7 +754,7 @@ TEST_F(OnFilm, AJointThatIsMissingIsNamed) {
   PlacedPoints placed;
   placed.joints[indexOf(Joint::kHip)] = Vec2(1, 1);
   JointTracks raw;
-  const auto carried = trackJoints(film, *clip, {}, Lift::kSquat, Facing::kRight, placed, raw);
+  const auto carried = trackJoints(film, *clip, {}, Lift::kSquat, Facing::kRight, placed, nullptr, raw);
   ASSERT_FALSE(carried);
   EXPECT_EQ(carried.error().remedy, Remedy::kMarkByHand);
   EXPECT_NE(carried.error().text.find("knee"), std::string::npos);

@@ -18,6 +18,9 @@ namespace mottix {
 
 // Straight legs: the knee joint that much before the line from ankle to hip; own allowance.
 inline constexpr Estimate kKneeBeforeLeg_m{0.015, 0.015};
+// Who stands tall has the trunk upright and is not leaning back (practice): tangent of the lean, 4 degrees;
+// own allowance.
+inline constexpr double kUprightLean = 0.07;
 // The bar lies against the thigh at lock-out: half a thigh (circumference 0.6 m, gordon1989) and the bar's
 // radius in front of the leg's line.
 inline constexpr Estimate kBarBeforeThigh_m{0.105, 0.025};
@@ -31,6 +34,7 @@ inline constexpr double kHipAsHigh_m = 0.05;
 struct SeenPull {
   std::vector<SeenJoints> lock_out;
   std::vector<SeenJoints> before;  // may be empty: the lifter stands over the bar that lies on the floor
+  std::vector<SeenJoints> set_up;  // may be empty: hands on the bar, read in a square laid by the body
   std::size_t set_up_frame = 0;    // just before the bar first leaves the floor
   Vec2 set_up_bar_px = Vec2::Zero();
   std::optional<Vec2> hindmost_px;  // of the lifter in the set-up (vision/back_outline.h)
