@@ -342,10 +342,24 @@ TEST_F(OnFilm, JointsAreCarriedFromAnyFrameAndFeetStandStill) {
   }
   EXPECT_EQ(raw[indexOf(Joint::kHeel)][0].p_px, raw[indexOf(Joint::kHeel)][100].p_px);
   EXPECT_TRUE(raw[indexOf(Joint::kEar)].empty());
+
+  // Read along the way, hip and knee do not go astray as far.
+  auto network = BodyPointNetwork::load(MOTTIX_MODELS);
+  ASSERT_TRUE(network) << network.error().text;
+  auto astray = [&](BodyPointNetwork* with) {
+    JointTracks on;
+    EXPECT_TRUE(trackJoints(film, *clip, {}, Lift::kSquat, Facing::kUnknown, placed, with, on));
+    double sum = 0.0;
+    for (Joint j : {Joint::kHip, Joint::kKnee})
+      for (std::size_t i = 0; i < on[indexOf(j)].size(); ++i)
+        sum += (on[indexOf(j)][i].p_px - point(truth["frames"][i]["joints"][near + std::string(nameOf(j))]))
+                   .squaredNorm();
+    return std::sqrt(sum / static_cast<double>(2 * on[0].size()));
+  };
+  const double alone = astray(nullptr), read = astray(&*network);
+  EXPECT_LT(read, alone);
 }
 
-// Somebody walks by between camera and lifter in the middle of a rep: what moves there is not the lifter's
-// leg.
 TEST_F(OnFilm, WhoWalksByDoesNotTakeTheJointsAlong) {
   FilmPlan plan = planFromSeed(1);
   plan.width_px = 640;
@@ -426,6 +440,37 @@ TEST_F(OnFilm, ADeadliftersJointsAreCarriedFromTheSetUp) {
     EXPECT_LT((high.p_px - truly(j, top)).norm(), 3.0 * std::sqrt(2.0) * high.sd_px) << nameOf(j);
   }
   EXPECT_GT(raw[indexOf(Joint::kHip)][top].sd_px, 2.0 * raw[indexOf(Joint::kHip)][second].sd_px);
+
+  // Read along the way and found at lock-out, joints are nearer there, and as near in the set-up.
+  auto network = BodyPointNetwork::load(MOTTIX_MODELS);
+  ASSERT_TRUE(network) << network.error().text;
+  JointTracks read;
+  ASSERT_TRUE(
+      trackPlacedJoints(pulled, *clip, {450.0, plan.load_kg}, Lift::kDeadlift, {}, placed, &*network, read));
+  double off_read = 0.0, off_moved = 0.0;
+  for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kShoulder}) {
+    off_read += (read[indexOf(j)][top].p_px - truly(j, top)).norm();
+    off_moved += (raw[indexOf(j)][top].p_px - truly(j, top)).norm();
+    EXPECT_LT((read[indexOf(j)][second].p_px - truly(j, second)).norm(), 0.15 * radius_px) << nameOf(j);
+    EXPECT_EQ(read[indexOf(j)][placed.frame].p_px, *placed.joints[indexOf(j)])
+        << "where the coach has put it";
+  }
+  EXPECT_LT(off_read, off_moved);
+  JointTracks none;
+  const auto stopped = trackPlacedJoints(pulled, *clip, {450.0, plan.load_kg}, Lift::kDeadlift, {}, placed,
+                                         &*network, none, [](double part) { return part < 0.85; });
+  ASSERT_FALSE(stopped) << "also while looking at lock-out";
+  EXPECT_EQ(stopped.error().remedy, Remedy::kCancelled);
+}
+
+TEST(SquareRound, LiesRoundTheHipsTurnedWithTheTrunk) {
+  const BodySquare upright = squareRound(Vec2(100, 200), Vec2(100, 120), 300.0);
+  EXPECT_EQ(upright.middle_px, Vec2(100, 200));
+  EXPECT_NEAR(upright.side_px, 399.0, 1e-9);
+  EXPECT_NEAR(upright.turn_rad, 0.0, 1e-12);
+  // Folded to the right in the picture: a quarter turn clockwise; to the left the other way.
+  EXPECT_NEAR(squareRound(Vec2(100, 200), Vec2(180, 200), 300.0).turn_rad, 0.5 * std::numbers::pi, 1e-12);
+  EXPECT_NEAR(squareRound(Vec2(100, 200), Vec2(44, 144), 300.0).turn_rad, -0.25 * std::numbers::pi, 1e-12);
 }
 
 // On a dark floor the rim of a dark plate drowns and a painted ring is followed at first; standing still

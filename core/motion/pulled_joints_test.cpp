@@ -126,6 +126,36 @@ TEST(EstimatePulledJoints, TheOutlineTellsOfHipsThatAreElsewhere) {
   EXPECT_LT(with->set_up.spread.sd_px(Joint::kHip), without->set_up.spread.sd_px(Joint::kHip));
 }
 
+// The same from what a network reads of the folded lifter; what it reads of a single joint far off counts
+// little.
+TEST(EstimatePulledJoints, ReadingsOfTheFoldedLifterTellOfHips) {
+  Puller lifter;
+  lifter.shoulder_ahead_m = 0.10;
+  const auto low = lifter.setUp();
+  SeenPull seen = lifter.seen();
+  const double z = lateralPrior(Joint::kHip).value;
+  const auto without = estimatePulledJoints(seen, lifter.camera, std::nullopt);
+  for (std::size_t i = 0; i < 3; ++i) {
+    SeenJoints s;
+    s.frame = 88 + i;
+    for (const Joint j : {Joint::kHip, Joint::kShoulder})
+      s.p_px[indexOf(j)] = lifter.pictureOf(low, j, lateralPrior(j).value);
+    seen.set_up.push_back(s);
+  }
+  const auto with = estimatePulledJoints(seen, lifter.camera, std::nullopt);
+  ASSERT_TRUE(without && with);
+  for (const Joint j : {Joint::kHip, Joint::kShoulder})
+    EXPECT_LT(lifter.cmOff(with->set_up, low, j, z), 3.0) << nameOf(j);
+  EXPECT_LT(lifter.cmOff(with->set_up, low, Joint::kHip, z),
+            0.7 * lifter.cmOff(without->set_up, low, Joint::kHip, z));
+  EXPECT_LT(with->set_up.spread.sd_px(Joint::kHip), without->set_up.spread.sd_px(Joint::kHip));
+  // Somebody else in one of the three pictures.
+  *seen.set_up[1].p_px[indexOf(Joint::kHip)] += Vec2(300.0, 0.0);
+  const auto passed = estimatePulledJoints(seen, lifter.camera, std::nullopt);
+  ASSERT_TRUE(passed);
+  EXPECT_LT((*passed->set_up.points.joints[0] - *with->set_up.points.joints[0]).norm(), 1.0);
+}
+
 // A wide stance that nobody has named: as far as it may be one, the hips may be where it would have them.
 TEST(EstimatePulledJoints, AnUnnamedStanceWidensTheStatedError) {
   const Puller lifter;
