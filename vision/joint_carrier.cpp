@@ -74,9 +74,10 @@ constexpr double kKneeStated = 1.5, kShoulderOnBackStated = 0.3, kHipHeldStated 
 // a joint on each axis, as a part of the height (squats and deadlifts 301-306 of the simulated camera, in no
 // table of docs/accuracy.md; `risen`: part of a pull): the plate stands before a folded lifter's knee, and
 // bare arms draw the shoulder forward at lock-out. It counts more than that beside what moves, whose own
-// errors are stated wide; that, too, was read off those films.
-constexpr std::size_t kReadEvery = 6;
-constexpr double kReadSure = 0.9, kReadElsewhere = 4.0, kReadCounts = 0.7, kReadBehindOfRadius = 1.05;
+// errors are stated wide; that, too, was read off those films. Beyond so many standard deviations it is
+// somebody else's.
+constexpr double kReadEvery_s = 0.2, kReadSure = 0.9, kReadElsewhere = 4.0, kReadCounts = 0.7,
+                 kReadBehindOfRadius = 1.05;
 double readScatter(Hold hold, Joint joint, double risen) {
   const bool on_back = hold == Hold::kOnBack;
   switch (joint) {
@@ -445,15 +446,9 @@ class Chain {
 
   // The hip as seen, each coordinate with its error.
   void observeHip(const Vec2& hip_m, const Vec2& sd_m) {
-    Eigen::Matrix<double, 2, kN> h = Eigen::Matrix<double, 2, kN>::Zero();
-    h(0, 3) = h(1, 4) = 1.0;
     const Vec2 off = hip_m - hip();
     if (off.norm() > kOutlineElsewhereM) return;
-    const Eigen::Matrix2d noise = sd_m.cwiseAbs2().asDiagonal();
-    const Eigen::Matrix<double, kN, 2> gain = p_ * h.transpose() * (h * p_ * h.transpose() + noise).inverse();
-    x_ += gain * off;
-    const Cov i_kh = Cov::Identity() - gain * h;
-    p_ = i_kh * p_ * i_kh.transpose() + gain * noise * gain.transpose();
+    take(rowOf(Joint::kHip), off, sd_m.cwiseAbs2().asDiagonal());
   }
   Vec2 hip() const { return x_.segment<2>(3); }
 
@@ -461,15 +456,10 @@ class Chain {
   void observe(Joint j, const Vec2& p_px, double sd_m) {
     const int at = rowOf(j);
     const Vec2 off = camera_.toBody(p_px, j == Joint::kKnee ? x_[2] : lateral(j)) - x_.segment<2>(at);
-    Eigen::Matrix<double, 2, kN> h = Eigen::Matrix<double, 2, kN>::Zero();
-    h(0, at) = h(1, at + 1) = 1.0;
     const Eigen::Matrix2d noise = sd_m * sd_m * Eigen::Matrix2d::Identity();
-    const Eigen::Matrix2d s = h * p_ * h.transpose() + noise;
-    if (off.dot(s.inverse() * off) > kReadElsewhere * kReadElsewhere) return;
-    const Eigen::Matrix<double, kN, 2> gain = p_ * h.transpose() * s.inverse();
-    x_ += gain * off;
-    const Cov i_kh = Cov::Identity() - gain * h;
-    p_ = i_kh * p_ * i_kh.transpose() + gain * noise * gain.transpose();
+    const Eigen::Matrix2d stated = p_.block<2, 2>(at, at) + noise;
+    if (off.dot(stated.inverse() * off) > kReadElsewhere * kReadElsewhere) return;
+    take(at, off, noise);
   }
 
   // Round the hips, turned until the trunk is upright.
@@ -546,6 +536,16 @@ class Chain {
   double highest_m_ = 0.0;  // of the bar, over where it was on the placed frame
   State x_ = State::Zero(), start_x_ = State::Zero();
   Cov p_ = Cov::Zero(), start_p_ = Cov::Zero();
+
+  // Kalman update: the joint whose rows begin at `at` was seen `off` from where it was thought to be.
+  void take(int at, const Vec2& off, const Eigen::Matrix2d& noise) {
+    Eigen::Matrix<double, 2, kN> h = Eigen::Matrix<double, 2, kN>::Zero();
+    h(0, at) = h(1, at + 1) = 1.0;
+    const Eigen::Matrix<double, kN, 2> gain = p_ * h.transpose() * (h * p_ * h.transpose() + noise).inverse();
+    x_ += gain * off;
+    const Cov i_kh = Cov::Identity() - gain * h;
+    p_ = i_kh * p_ * i_kh.transpose() + gain * noise * gain.transpose();
+  }
 
   static int rowOf(Joint j) { return j == Joint::kKnee ? 0 : j == Joint::kHip ? 3 : 5; }
   static double lateral(Joint j) { return lateralPrior(j).value; }
@@ -805,10 +805,14 @@ Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Pro
       chain.observeHip(at_m + *hip_before_hindmost,
                        (1.0 + chain.risen(bar) / kHindmostTurns_m) * kHipOfHindmostM);
   };
+  const auto& time_s = film.times_s();
+  const auto read_every =
+      static_cast<std::size_t>(std::max(1.0, std::round(kReadEvery_s * static_cast<double>(frames - 1) /
+                                                        std::max(1e-3, time_s.back() - time_s.front()))));
   auto readAlong = [&](const cv::Mat& bgr, std::size_t frame) {
     const BarSample& bar = input.bar[frame];
     if (input.network == nullptr || input.hold == Hold::kLying || frame == input.placed.frame ||
-        frame % kReadEvery != 0 || bar.state == TrackState::kLost)
+        frame % read_every != 0 || bar.state == TrackState::kLost)
       return;
     const BodyPoints body = input.network->readPoints(bgr, chain.square());
     if (body.presence < kReadSure) return;

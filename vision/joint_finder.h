@@ -3,7 +3,8 @@
 //
 // Of a squat it looks at pauses between the reps and the way down and up, of a bench press at the pauses with
 // straight arms, of a deadlift at lock-out and before the lifter bends down (core/motion/pulled_joints.h);
-// about twenty pictures, whatever the film's length. Of several people the one at the bar is taken. Points
+// about twenty pictures, whatever the film's length; then, along the way, five times a second
+// (vision/joint_carrier.h). Of several people the one at the bar is taken. Points
 // behind the near plate are left out, since a network guesses them without saying so.
 //
 // From the front and the rear, and of a press from its foot end, it looks at the reps six times a second and

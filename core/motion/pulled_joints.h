@@ -1,8 +1,9 @@
 // Joints of a deadlift, placed by what a keypoint network saw of the lifter while standing.
 //
 // A network reads a lifter who stands (at lock-out, or over the bar before bending down) well, but one who is
-// folded over the bar 20-30 cm wrong at the hip. So lengths come from the pictures of standing, and the
-// set-up follows from them and from where the bar lies, as bodies can only hold it in one way (practice):
+// folded over the bar only when it is known how the trunk is turned (vision/body_points.h). So lengths come
+// from the pictures of standing, and the set-up follows from them, from where the bar lies, as bodies can
+// only hold it in one way (practice), and from what was read there, if it has been:
 //   - arms straight, as long as at lock-out; the shoulder slightly before the bar,
 //   - the shin touches the bar, which lies over mid-foot,
 //   - shank, thigh and trunk keep their lengths, feet stay where they are;
