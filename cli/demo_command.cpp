@@ -110,6 +110,9 @@ Expected<void> addSet(HouseFile& house, const DemoSet& plan, AthleteId athlete_i
   record.axis = clip->axis;
   record.two_plates = clip->two_plates;
   record.tracks = clip->tracks;
+  // As the desk does it; without the network's files a set of which no joints were placed stays one of the
+  // bar alone.
+  auto network = BodyPointNetwork::load(modelsFolder(programFolder()));
   const fs::path points = footage / (film.stem().string() + ".points.json");
   if (fs::exists(points)) {
     std::ifstream in(points);
@@ -118,15 +121,12 @@ Expected<void> addSet(HouseFile& house, const DemoSet& plan, AthleteId athlete_i
     auto placed = parsePlacedPoints(text.str(), points.filename().string());
     if (!placed) return tl::make_unexpected(placed.error());
     set.edit.placed = *placed;
-    auto network = BodyPointNetwork::load(modelsFolder(programFolder()));
     auto carried = trackPlacedJoints(film, *clip, loadedBar(plan.asked), plan.asked.lift,
                                      {plan.asked.facing, {}, standsWide(plan.asked)}, placed->front(),
                                      network ? &*network : nullptr, record.carried);
     if (!carried) return carried;
     layCorrections(clip->tracks, record.carried, set.edit.placed);
   } else {
-    // As the desk does it; without the network's files the set stays one of the bar alone.
-    auto network = BodyPointNetwork::load(modelsFolder(programFolder()));
     if (network && trackFoundJoints(film, *clip, loadedBar(plan.asked), {plan.asked.lift},
                                     {plan.asked.facing, {}, standsWide(plan.asked)}, *network, record.carried,
                                     record.found))

@@ -63,6 +63,12 @@ BodySquare squareRound(const Vec2& hip_px, const Vec2& shoulder_px, double heigh
   return {hip_px, kSideOfHeight * height_px, std::atan2(up.x(), -up.y())};
 }
 
+Vec2 putHipBack(const Vec2& read_px, bool faces_left, double height_px) {
+  // Part of the height, read off squats and deadlifts 301-306 of the simulated camera.
+  constexpr double kReadAhead = 0.015;
+  return read_px + Vec2((faces_left ? 1.0 : -1.0) * kReadAhead * height_px, 0.0);
+}
+
 std::filesystem::path modelsFolder(const std::filesystem::path& program_folder) {
   std::error_code error;
   const auto beside = program_folder / ".." / "models";

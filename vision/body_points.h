@@ -68,9 +68,12 @@ class BodyPointNetwork {
 // worse, a folded one a quarter of its height off at the hips.
 BodySquare squareRound(const Vec2& hip_px, const Vec2& shoulder_px, double height_px);
 
-// In such a square the network sees the hip that much too far forward, as a part of the height: squats and
-// deadlifts 301-306 of the simulated camera.
-inline constexpr double kHipReadAhead = 0.015;
+// The hip where it is, of one that was read in such a square: the network sees it too far forward there.
+Vec2 putHipBack(const Vec2& read_px, bool faces_left, double height_px);
+
+// Nearer to the middle of the near plate than that, in its radii, a joint is hidden, and what a network says
+// of it a guess: the rim hides what is near it. Own allowance.
+inline constexpr double kGuessedOfRadius = 1.05;
 
 // Where a program that lies in `program_folder` has its models: beside it in the build, or installed.
 std::filesystem::path modelsFolder(const std::filesystem::path& program_folder);

@@ -76,8 +76,7 @@ constexpr double kKneeStated = 1.5, kShoulderOnBackStated = 0.3, kHipHeldStated 
 // bare arms draw the shoulder forward at lock-out. It counts more than that beside what moves, whose own
 // errors are stated wide; that, too, was read off those films. Beyond so many standard deviations it is
 // somebody else's.
-constexpr double kReadEvery_s = 0.2, kReadSure = 0.9, kReadElsewhere = 4.0, kReadCounts = 0.7,
-                 kReadBehindOfRadius = 1.05;
+constexpr double kReadEvery_s = 0.2, kReadSure = 0.9, kReadElsewhere = 4.0, kReadCounts = 0.7;
 double readScatter(Hold hold, Joint joint, double risen) {
   const bool on_back = hold == Hold::kOnBack;
   switch (joint) {
@@ -819,9 +818,8 @@ Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Pro
     const double risen = chain.risenPart(bar);
     for (const Joint j : {Joint::kKnee, Joint::kHip, Joint::kShoulder}) {
       Vec2 p_px = body.at(j, input.camera.faces_left ? BodySide::kLeft : BodySide::kRight).p_px;
-      if ((p_px - bar.p_px).norm() < kReadBehindOfRadius * radius_px) continue;
-      if (j == Joint::kHip)
-        p_px.x() += (input.camera.faces_left ? 1.0 : -1.0) * kHipReadAhead * chain.height_px();
+      if ((p_px - bar.p_px).norm() < kGuessedOfRadius * radius_px) continue;
+      if (j == Joint::kHip) p_px = putHipBack(p_px, input.camera.faces_left, chain.height_px());
       chain.observe(j, p_px, kReadCounts * chain.height_m() * readScatter(input.hold, j, risen));
     }
   };

@@ -25,8 +25,6 @@ constexpr double kBehindPlate = 0.9;
 // feet, since a network draws to the inside what lies near its edge. On the back of a standing lifter the bar
 // lies at 0.82 of the height (shoulder height, gordon1989), the top of the head 0.18 above it.
 constexpr double kBarOfHeight = 0.82, kUsualHeight_m = 1.72, kUnderFeetOfHeight = 0.12, kRoom = 1.25;
-// The rim itself hides what is near it.
-constexpr double kHiddenOfRadius = 1.05;
 
 struct Look {
   std::size_t frame;
@@ -73,7 +71,7 @@ SeenJoints seenOf(const Look& look, const BodyPoints& body, const BarSample& bar
   for (std::size_t j = 0; j < kSideJointCount; ++j)
     for (const auto& [side, points] : {std::pair{near, &s.p_px}, {far, &s.far_px}}) {
       const BodyPoint& p = body.at(static_cast<Joint>(j), side);
-      const bool hidden = (p.p_px - bar.p_px).norm() < kHiddenOfRadius * bar.radius_px;
+      const bool hidden = (p.p_px - bar.p_px).norm() < kGuessedOfRadius * bar.radius_px;
       if (!hidden && p.presence >= kLeastPresence) (*points)[j] = p.p_px;
     }
   return s;
@@ -156,9 +154,8 @@ std::vector<SeenJoints> seenFrom(const std::vector<std::pair<Look, BodyPoints>>&
 
 // Near hips where they are, in squares laid by the body.
 std::vector<SeenJoints> hipsPutBack(std::vector<SeenJoints> seen, Facing facing, double height_px) {
-  const double ahead_px = (facing == Facing::kRight ? 1.0 : -1.0) * kHipReadAhead * height_px;
   for (SeenJoints& s : seen)
-    if (auto& hip = s.p_px[indexOf(Joint::kHip)]) hip->x() -= ahead_px;
+    if (auto& hip = s.p_px[indexOf(Joint::kHip)]) hip = putHipBack(*hip, facing == Facing::kLeft, height_px);
   return seen;
 }
 
@@ -423,8 +420,7 @@ Expected<FoundOnFilm> findPulling(Film& film, const ClipTracks& tracks, const Cl
   for (const SeenJoints& s :
        hipsPutBack(seenFrom(*low_read, tracks, nearSide(out.facing)), out.facing, height_px))
     seen.set_up.push_back(s);
-  found = estimatePulledJoints(seen, *camera, lifter.body);
-  if (!found) return tl::make_unexpected(found.error());
+  if (auto again = estimatePulledJoints(seen, *camera, lifter.body)) found = std::move(again);
   out.joints = std::move(found->set_up);
   out.lock_out = std::move(found->lock_out);
   return out;

@@ -360,6 +360,8 @@ TEST_F(OnFilm, JointsAreCarriedFromAnyFrameAndFeetStandStill) {
   EXPECT_LT(read, alone);
 }
 
+// Somebody walks by between camera and lifter in the middle of a rep: what moves there is not the lifter's
+// leg.
 TEST_F(OnFilm, WhoWalksByDoesNotTakeTheJointsAlong) {
   FilmPlan plan = planFromSeed(1);
   plan.width_px = 640;
