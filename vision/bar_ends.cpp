@@ -21,6 +21,7 @@ constexpr int kLookWidth_px = 480;  // or up to twice as much
 // The lifter has more to see than plates; each band of the picture has its share of features.
 constexpr int kBands = 8, kFeaturesOfBand = 40;
 constexpr double kLeastDown = 1.2 / 480.0;  // of the width
+constexpr double kHeldStill_px = 0.3;       // of the small picture
 constexpr double kSidewaysOfDown = 0.4;
 
 // Bar geometry: collars 1.31 m apart, up to 0.30 m of full-size plates outside them on each side; what is
@@ -461,6 +462,33 @@ void bridge(std::vector<BarSample>& track, const std::vector<double>& time_s) {
   }
 }
 
+// By how much the picture as a whole has moved (a camera held in a hand): the median of what the clearest
+// corner of each part of it does, most parts being room.
+cv::Point2f roomShift(const cv::Mat& before, const cv::Mat& now) {
+  constexpr int kAcross = 12, kDown = 8;
+  std::vector<cv::Point2f> start, end;
+  for (int y = 0; y < kDown; ++y)
+    for (int x = 0; x < kAcross; ++x) {
+      const cv::Rect part(cv::Point(x * now.cols / kAcross, y * now.rows / kDown),
+                          cv::Point((x + 1) * now.cols / kAcross, (y + 1) * now.rows / kDown));
+      std::vector<cv::Point2f> corner;
+      cv::goodFeaturesToTrack(before(part), corner, 1, 0.01, 1.0);
+      for (const cv::Point2f& c : corner) start.push_back(c + cv::Point2f(part.tl()));
+    }
+  if (start.empty()) return {};
+  std::vector<uchar> ok;
+  std::vector<float> err;
+  cv::calcOpticalFlowPyrLK(before, now, start, end, ok, err, {11, 11}, 3);
+  std::vector<double> x, y;
+  for (std::size_t i = 0; i < start.size(); ++i) {
+    if (ok[i] == 0) continue;
+    x.push_back(end[i].x - start[i].x);
+    y.push_back(end[i].y - start[i].y);
+  }
+  if (x.size() < static_cast<std::size_t>(kAcross)) return {};
+  return {static_cast<float>(quantile(std::move(x), 0.5)), static_cast<float>(quantile(std::move(y), 0.5))};
+}
+
 }  // namespace
 
 EndsWatch::EndsWatch(const std::vector<double>& time_s) {
@@ -493,6 +521,13 @@ void EndsWatch::look(const cv::Mat& gray, std::size_t frame) {
   const cv::Mat now = shrink();
   Pair pair;
   pair.frame = frame;
+  // Against the room, so that a hand's tremble does not set all of it going.
+  if (const cv::Point2f shift = roomShift(before_, now); cv::norm(shift) > kHeldStill_px) {
+    const cv::Matx23d moved(1, 0, shift.x, 0, 1, shift.y);
+    cv::Mat laid;
+    cv::warpAffine(before_, laid, moved, before_.size(), cv::INTER_LINEAR, cv::BORDER_REPLICATE);
+    before_ = laid;
+  }
   // Only what changes is looked at.
   cv::Mat changed;
   cv::absdiff(before_, now, changed);
