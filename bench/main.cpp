@@ -48,11 +48,12 @@ int main(int argc, char** argv) {
   CLI::App* posture = app.add_subcommand("posture", "Time of one posture solve");
   posture->add_option("--solves", solves)->check(CLI::Range(100, 10000000))->capture_default_str();
   posture->callback([&] { code = mottix::printPostureSpeed(solves); });
-  std::uint32_t cases = 200;
+  std::uint32_t cases = 200, first_case = 1;
   CLI::App* measures =
       app.add_subcommand("measures", "Stated against true errors of all measures for docs/accuracy.md");
   measures->add_option("--cases", cases)->check(CLI::Range(20, 10000))->capture_default_str();
-  measures->callback([&] { mottix::benchMeasures(cases); });
+  measures->add_option("--first", first_case, "Seed of the first")->capture_default_str();
+  measures->callback([&] { mottix::benchMeasures(first_case, cases); });
   int changes = 500;
   CLI::App* fit = app.add_subcommand("fit", "Time of one change in Fit");
   fit->add_option("--changes", changes)->check(CLI::Range(20, 100000))->capture_default_str();

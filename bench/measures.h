@@ -5,6 +5,6 @@
 
 namespace mottix {
 
-void benchMeasures(std::uint32_t cases);
+void benchMeasures(std::uint32_t first, std::uint32_t cases);
 
 }  // namespace mottix

@@ -39,6 +39,7 @@ Expected<void> BenchPlan::validate() const {
       if (!(turn >= 0.0 && turn <= 60.0)) return bad("elbows and wrists turn by 0 to 60 degrees.");
     if (!(r.descent_s >= 0.4 && r.descent_s <= 8.0 && r.ascent_s >= 0.4 && r.ascent_s <= 10.0))
       return bad("descent_s and ascent_s must lie between 0.4 and 8 or 10 s.");
+    if (!r.up.valid() || !r.down.valid()) return bad("ways are eased by powers from 2 to 3.");
   }
   if (!(grip_half_m >= 0.22 && grip_half_m <= 0.48)) return bad("grip_half_m lies between 0.22 and 0.48.");
   return {};
@@ -85,12 +86,12 @@ LiftPose BenchMotion::at(double time_s) const {
     if (const PressPlan& rep = plan_.reps[r]; rising) {
       constexpr double kLow = 0.3, kHigh = 0.75;  // of the way: off the chest, and near lock-out
       up = rep.fails_at > 0.0
-               ? failingCourse((time_s - e.leave_s) / rep.ascent_s, rep.fails_at)
+               ? failingCourse((time_s - e.leave_s) / rep.ascent_s, rep.fails_at, rep.up)
                : stickingCourse(time_s - e.leave_s, rep.ascent_s, rep.sticks_low_s > 0.0 ? kLow : kHigh,
-                                rep.sticks_low_s + rep.sticks_high_s);
+                                rep.sticks_low_s + rep.sticks_high_s, rep.up);
     }
-    const double drop = rising ? 1.0 - up : course((time_s - e.start_s) / (e.turn_s - e.start_s));
     const PressPlan& plan = plan_.reps[r];
+    const double drop = rising ? 1.0 - up : course((time_s - e.start_s) / (e.turn_s - e.start_s), plan.down);
     const Vec2 touch(shoulder.x() + plan.touch_m + plan.touch_off_m, shoulder.y() + kChestAboveJoint_m);
     // Down in a light curve; up and back a little sooner than it came.
     pose.bar.y() += drop * (touch.y() - top_.y());

@@ -23,6 +23,7 @@ struct PressPlan {
   double fails_at = 0.0;  // planted: part of the way up from which it sinks back, to be helped up
   double descent_s = 1.3;
   double ascent_s = 1.1;
+  Ease down, up;
 };
 
 struct BenchPlan {

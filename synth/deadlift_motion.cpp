@@ -60,6 +60,7 @@ Expected<void> DeadliftPlan::validate() const {
     if (!(r.pull_s >= 0.4 && r.pull_s <= 10.0 && r.lower_s >= 0.3 && r.lower_s <= 8.0 && r.hold_s >= 0.1 &&
           r.hold_s <= 5.0))
       return bad("pull_s, hold_s and lower_s must lie between 0.1 and 10 s.");
+    if (!r.up.valid() || !r.down.valid()) return bad("ways are eased by powers from 2 to 3.");
   }
   if (!(stance_half_m >= 0.05 && stance_half_m <= 0.45))
     return bad("stance_half_m lies between 0.05 and 0.45.");
@@ -197,8 +198,9 @@ DeadliftMotion::Posture DeadliftMotion::postureAt(double time_s) const {
     }
     const bool lowering = time_s > e.leave_s;
     const double reached = 1.0 - plan.short_of_top;
-    const double part = reached * (lowering ? 1.0 - course((time_s - e.leave_s) / (e.end_s - e.leave_s))
-                                            : course((time_s - e.start_s) / (e.turn_s - e.start_s)));
+    const double part =
+        reached * (lowering ? 1.0 - course((time_s - e.leave_s) / (e.end_s - e.leave_s), plan.down)
+                            : course((time_s - e.start_s) / (e.turn_s - e.start_s), plan.up));
     const double ahead =
         lowering ? 0.0 : legs_ahead_[r] * course((time_s - e.start_s + kHipsFirst_s) / kHipsFirst_s);
     const double lead = lowering && plan.swing_m > 0.0 ? kEarlyKnees * legs_lead_ : legs_lead_;

@@ -22,6 +22,7 @@ struct PullPlan {
   double pull_s = 1.2;
   double hold_s = 0.5;  // at lock-out
   double lower_s = 1.15;
+  Ease up, down;
 };
 
 struct DeadliftPlan {

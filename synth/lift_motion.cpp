@@ -6,27 +6,30 @@
 #include <string>
 
 #include <Eigen/Geometry>
+#include <unsupported/Eigen/SpecialFunctions>
 
 namespace mottix {
 
-double course(double part) {
+double course(double part, const Ease& ease) {
   const double p = std::clamp(part, 0.0, 1.0);
-  return std::min(1.0, p * p * p * (10.0 + p * (-15.0 + 6.0 * p)));
+  if (ease.off == 3.0 && ease.into == 3.0) return std::min(1.0, p * p * p * (10.0 + p * (-15.0 + 6.0 * p)));
+  if (p <= 0.0 || p >= 1.0) return p;
+  return Eigen::numext::betainc(ease.off, ease.into, p);
 }
 
-double failingCourse(double part, double fails_at) {
-  if (fails_at <= 0.0) return course(part);
+double failingCourse(double part, double fails_at, const Ease& ease) {
+  if (fails_at <= 0.0) return course(part, ease);
   constexpr double kUp = 0.4, kBack = 0.3;  // of the time; the rest is the help
-  if (part < kUp) return fails_at * course(part / kUp);
-  if (part < kUp + kBack) return fails_at * (1.0 - course((part - kUp) / kBack));
-  return course((part - kUp - kBack) / (1.0 - kUp - kBack));
+  if (part < kUp) return fails_at * course(part / kUp, ease);
+  if (part < kUp + kBack) return fails_at * (1.0 - course((part - kUp) / kBack, ease));
+  return course((part - kUp - kBack) / (1.0 - kUp - kBack), ease);
 }
 
-double stickingCourse(double since_s, double seconds, double at, double sticks_s) {
-  if (sticks_s <= 0.0) return course(since_s / seconds);
-  if (since_s < at * seconds) return at * course(since_s / (at * seconds));
+double stickingCourse(double since_s, double seconds, double at, double sticks_s, const Ease& ease) {
+  if (sticks_s <= 0.0) return course(since_s / seconds, ease);
+  if (since_s < at * seconds) return at * course(since_s / (at * seconds), ease);
   const double rest_s = since_s - at * seconds - sticks_s;
-  return rest_s < 0.0 ? at : at + (1.0 - at) * course(rest_s / ((1.0 - at) * seconds));
+  return rest_s < 0.0 ? at : at + (1.0 - at) * course(rest_s / ((1.0 - at) * seconds), ease);
 }
 
 Vec3 hingeBetween(const Vec3& from, const Vec3& to, double first, double second, const Vec3& toward) {

@@ -77,13 +77,20 @@ class LiftMotion {
 // Joint centres against the height: hips and shoulders (half their distance), ankle above the floor in shoes.
 inline constexpr double kHipHalfOfHeight = 0.053, kShoulderHalfOfHeight = 0.095, kAnkleAboveFloor = 0.048;
 
-// Minimum-jerk course from 0 to 1 (key flash1985).
-double course(double part);
+// How a movement leaves its rest and comes to the next: near either its way grows with such a power of the
+// time. 2: pushed off or braked evenly; 3: as softly as a minimum-jerk movement (key flash1985).
+struct Ease {
+  double off = 3.0, into = 3.0;
+  bool valid() const { return off >= 2.0 && off <= 3.0 && into >= 2.0 && into <= 3.0; }
+};
+
+// Course from 0 to 1: the regularised incomplete beta function, which for 3 and 3 is the minimum-jerk course.
+double course(double part, const Ease& ease = {});
 
 // A way up that fails: it comes as far as `fails_at` (0..1), sinks back, and is then helped up. Zero: course.
-double failingCourse(double part, double fails_at);
+double failingCourse(double part, double fails_at, const Ease& ease);
 // A way up of `seconds` that sticks `at` (0..1) of it for `sticks_s` more; `since_s` from its start.
-double stickingCourse(double since_s, double seconds, double at, double sticks_s);
+double stickingCourse(double since_s, double seconds, double at, double sticks_s, const Ease& ease);
 
 // The hinge of two links between their ends, as far toward `toward` as it bends.
 Vec3 hingeBetween(const Vec3& from, const Vec3& to, double first, double second, const Vec3& toward);

@@ -286,5 +286,31 @@ TEST(LiftPlans, TheLiftIsGuessedFromTheBarsWay) {
   RecordProperty("sure", sure);
 }
 
+TEST(Course, IsEasedFromEvenlyToMinimumJerk) {
+  double last = 0.0;
+  for (double p = 0.05; p < 1.0; p += 0.05) {
+    EXPECT_NEAR(course(p, {2.0, 2.0}), p * p * (3.0 - 2.0 * p), 1e-6);
+    EXPECT_NEAR(course(p, {2.0, 3.0}), p * p * (6.0 + p * (-8.0 + 3.0 * p)), 1e-6);
+    EXPECT_NEAR(course(p, {3.0, 2.999999}), course(p), 1e-5);
+    EXPECT_NEAR(course(p, {2.3, 2.8}), 1.0 - course(1.0 - p, {2.8, 2.3}), 1e-6);
+    EXPECT_GT(course(p, {2.3, 2.8}), last);
+    last = course(p, {2.3, 2.8});
+  }
+  EXPECT_EQ(course(-1.0, {2.0, 3.0}), 0.0);
+  EXPECT_EQ(course(2.0, {2.0, 3.0}), 1.0);
+  SquatPlan plan;
+  plan.reps[1].up.into = 1.5;
+  EXPECT_FALSE(plan.validate());
+}
+
+TEST(BenchMotion, AHardTouchIsReachedFasterThanASoftOne) {
+  BenchPlan soft, hard;
+  hard.reps[0].down = {3.0, 2.0};
+  const BenchMotion a(soft), b(hard);
+  const double just_before_s = a.events()[0].turn_s - 0.1;
+  EXPECT_GT(b.at(just_before_s).bar.y(), a.at(just_before_s).bar.y() + 0.005);
+  EXPECT_NEAR(b.at(a.events()[0].turn_s).bar.y(), a.at(a.events()[0].turn_s).bar.y(), 1e-9);
+}
+
 }  // namespace
 }  // namespace mottix

@@ -40,6 +40,7 @@ Expected<void> SquatPlan::validate() const {
     if (!(std::abs(r.bar_forward_m) <= 0.12)) return bad("bar_forward_m must lie within 0.12 of mid-foot.");
     if (!(r.descent_s >= 0.4 && r.descent_s <= 8.0 && r.ascent_s >= 0.4 && r.ascent_s <= 10.0))
       return bad("descent_s and ascent_s must lie between 0.4 and 8 or 10 s.");
+    if (!r.up.valid() || !r.down.valid()) return bad("ways are eased by powers from 2 to 3.");
   }
   if (!(lean_deg >= 15.0 && lean_deg <= 70.0)) return bad("lean_deg must lie between 15 and 70.");
   if (!(still_before_s >= 0.2 && still_before_s <= 10.0 && still_between_s >= 0.2 && still_between_s <= 10.0))
@@ -126,8 +127,8 @@ SquatMotion::Posture SquatMotion::postureAt(double time_s) const {
     const double part = rising ? (time_s - e.leave_s) / (e.end_s - e.leave_s) : 0.0;
     // The hip's height follows the course; the thigh's angle follows from the height, and the lean from the
     // angle.
-    const double drop = rising ? 1.0 - failingCourse(part, plan_.reps[r].fails_at)
-                               : course((time_s - e.start_s) / (e.turn_s - e.start_s));
+    const double drop = rising ? 1.0 - failingCourse(part, plan_.reps[r].fails_at, plan_.reps[r].up)
+                               : course((time_s - e.start_s) / (e.turn_s - e.start_s), plan_.reps[r].down);
     const double cosine = std::cos(up.thigh_rad) + drop * (std::cos(low.thigh_rad) - std::cos(up.thigh_rad));
     p.thigh_rad = std::acos(std::clamp(cosine, -1.0, 1.0));
     const double down = (p.thigh_rad - up.thigh_rad) / (low.thigh_rad - up.thigh_rad);

@@ -19,6 +19,7 @@ struct RepPlan {
   double fails_at = 0.0;         // planted: part of the way up from which it sinks back, to be helped up
   double descent_s = 1.55;
   double ascent_s = 1.30;
+  Ease down, up;
 };
 
 struct SquatPlan {

@@ -79,7 +79,7 @@ struct MeasuredLift {
 };
 
 inline ExactPlaces exactPlaces(const LiftMotion& motion, const std::vector<double>& time_s, View view,
-                               double plate_lateral_m) {
+                               double plate_lateral_m, double out_of_level = 0.0) {
   std::vector<ExactPlaces::Picture> pictures;
   const double bar_plane_m = motion.at(0.0).bar.x();
   for (const double t : time_s) {
@@ -107,7 +107,7 @@ inline ExactPlaces exactPlaces(const LiftMotion& motion, const std::vector<doubl
       p.bar = {right * pose.bar.z(), pose.bar.y()};
       for (std::size_t e = 0; e < 2; ++e) {
         const double out = (e == 0 ? -1.0 : 1.0) * plate_lateral_m;
-        p.end[e] = {p.bar.x() + out, pose.bar.y() + pose.bar_slope * right * out};
+        p.end[e] = {p.bar.x() + out, pose.bar.y() + (out_of_level + pose.bar_slope) * right * out};
       }
     }
     pictures.push_back(p);
@@ -133,6 +133,15 @@ inline MeasuredLift measureLift(Lift lift, View view, std::uint32_t seed) {
     const auto rep = static_cast<std::size_t>(between(0.0, static_cast<double>(repCount(plan)) - 0.001));
     (void)plantFault(plan, kind, rep, between(0.2, 1.0) * kind.usual);
   }
+  // Reps are begun and ended evenly, or as softly as can be, or somewhere between.
+  auto power = [&] { return 2.5 + std::clamp(between(-1.5, 1.5), -0.5, 0.5); };
+  auto ease = [&](auto& rep) {
+    rep.down = {power(), power()};
+    rep.up = {power(), power()};
+  };
+  for (RepPlan& rep : plan.squat.reps) ease(rep);
+  for (PressPlan& rep : plan.bench.reps) ease(rep);
+  for (PullPlan& rep : plan.deadlift.reps) ease(rep);
   MeasuredLift out;
   if (!plan.validate()) return out;
   const auto motion = motionOf(plan);
@@ -162,7 +171,9 @@ inline MeasuredLift measureLift(Lift lift, View view, std::uint32_t seed) {
   tracks.width_px = 1280;
   tracks.height_px = 720;
   for (double t = 0.0; t < motion->duration_s(); t += 1.0 / 30.0) tracks.time_s.push_back(t);
-  const ExactPlaces exact = exactPlaces(*motion, tracks.time_s, view, 0.74);
+  // What is loaded and gripped by eye rests a little out of level.
+  const double out_of_level = across ? std::tan(0.8 * std::numbers::pi / 180.0 * normal(draw)) : 0.0;
+  const ExactPlaces exact = exactPlaces(*motion, tracks.time_s, view, 0.74, out_of_level);
   const Vec2 origin = truly.barBody(truly.plate_px) - exact.bar(0);
   auto seen = [&](const Vec2& body, double toward_m) { return truly.toPicture(body + origin, toward_m); };
   const double placed_px = between(1.5, 5.0), drift_px = between(1.5, 5.0);
@@ -198,6 +209,8 @@ inline MeasuredLift measureLift(Lift lift, View view, std::uint32_t seed) {
   }
   const std::array<Vec2, 2> bar_off = {kBarCommon_px * Vec2(normal(draw), normal(draw)),
                                        kBarCommon_px * Vec2(normal(draw), normal(draw))};
+  // A plate seen from its edge is measured to a hundredth of its size.
+  const std::array<double, 2> end_size = {1.0 + 0.01 * normal(draw), 1.0 + 0.01 * normal(draw)};
   for (std::size_t f = 0; f < tracks.time_s.size(); ++f) {
     const ExactPlaces::Picture& p = exact.pictures()[f];
     BarSample s;
@@ -210,7 +223,10 @@ inline MeasuredLift measureLift(Lift lift, View view, std::uint32_t seed) {
       return one;
     };
     if (across) {
-      for (std::size_t e = 0; e < 2; ++e) tracks.ends[e].push_back(sample(p.end[e], 0.0, bar_off[e]));
+      for (std::size_t e = 0; e < 2; ++e) {
+        tracks.ends[e].push_back(sample(p.end[e], 0.0, bar_off[e]));
+        tracks.ends[e].back().radius_px *= end_size[e];
+      }
       BarSample middle = s;
       middle.p_px = 0.5 * (tracks.ends[0].back().p_px + tracks.ends[1].back().p_px);
       tracks.bar.push_back(middle);
@@ -245,7 +261,7 @@ inline MeasuredLift measureLift(Lift lift, View view, std::uint32_t seed) {
   const SplineFit height = smoothSpline(exactly.time_s, exactly.height_m, exactly.sd_m);
   std::vector<std::optional<double>> tilt;
   for (const double t : tracks.time_s)
-    tilt.push_back(std::atan(motion->at(t).bar_slope) * 180.0 / std::numbers::pi);
+    tilt.push_back(std::atan(out_of_level + motion->at(t).bar_slope) * 180.0 / std::numbers::pi);
   const auto measures = computeMeasures(input, *reps);
   for (const Rep& rep : *true_reps) {
     const RepScene scene{
@@ -256,7 +272,9 @@ inline MeasuredLift measureLift(Lift lift, View view, std::uint32_t seed) {
       const Measure* m = findMeasure(measures, read.definition->id, rep.number);
       if (m == nullptr || m->status != MeasureStatus::kOk) continue;
       const double truth = read.reading.formula ? read.reading.formula(exact) : read.reading.value->value;
-      if (std::isfinite(truth)) out.pairs.push_back({m->id, truth, m->value});
+      // A drift of a bar that goes the other way is none, and is known to be none.
+      const bool nothing = truth == 0.0 && m->value.value == 0.0 && m->value.sd == 0.0;
+      if (std::isfinite(truth) && !nothing) out.pairs.push_back({m->id, truth, m->value});
     }
   }
   return out;

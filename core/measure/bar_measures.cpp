@@ -48,9 +48,18 @@ Reading readPeakSpeed(const RepScene& s) {
   return r;
 }
 
+// How surely the moment is known at which the bar is fastest or slowest: the speed is flat there, and the
+// moment known as well as its bend tells.
+double whenSd_s(const RepScene& s, std::size_t at) {
+  const std::size_t a = at > 1 ? at - 2 : 0, b = std::min(at + 2, s.time_s.size() - 1);
+  const double change =
+      std::abs(s.height[b].bend.value - s.height[a].bend.value) / std::max(1e-3, s.time_s[b] - s.time_s[a]);
+  return s.height[at].bend.sd / std::max(0.2, change);
+}
+
 // Own allowances for what smoothing takes off a short sticking region: it fills the dip and shifts its
 // flanks.
-constexpr double kDipSd_ms = 0.02, kDipSd_percent = 0.3, kDipSd_s = 0.12;
+constexpr double kDipSd_ms = 0.013, kDipSd_percent = 0.15, kDipSd_s = 0.08;
 
 Reading readSticking(const RepScene& s, double own_sd, Estimate (*value)(const RepScene&, const Sticking&)) {
   if (!s.upSeen()) return unread(MeasureStatus::kCut, s.rep.turn_frame);
@@ -125,21 +134,40 @@ Reading readPathLength(const RepScene& s) {
   return r;
 }
 
+// Where the path passes a height: between the picture that has reached it and the one before.
+struct Crossing {
+  std::size_t before, after;
+  double part;  // of the way from one to the other
+  double forward_m(const Places& p) const {
+    return (1.0 - part) * p.bar(before).x() + part * p.bar(after).x();
+  }
+};
+Crossing crossingAt(const RepScene& s, std::size_t from, std::size_t after, double height_m) {
+  const std::size_t before = after > from ? after - 1 : after;
+  const double low = s.height[before].value.value, step = s.height[after].value.value - low;
+  return {before, after, std::abs(step) > 1e-6 ? std::clamp((height_m - low) / step, 0.0, 1.0) : 1.0};
+}
+
 Reading readPathLoop(const RepScene& s) {
   if (!s.rep.whole() || s.rep.failed) return unread(MeasureStatus::kCut, s.rep.turn_frame);
   Reading r{MeasureStatus::kOk, s.upAt(0.5)};
-  std::vector<std::size_t> up, down;
+  std::vector<Crossing> up, down;
+  const double bottom_m = s.height[s.upFrom()].value.value, way_m = travel_m(s);
   for (int k = 1; k < kSteps; ++k) {
-    up.push_back(s.upAt(k / double(kSteps)));
-    down.push_back(s.downAt(1.0 - k / double(kSteps)));
+    const double share = k / double(kSteps), height_m = bottom_m + share * way_m;
+    up.push_back(crossingAt(s, s.upFrom(), s.upAt(share), height_m));
+    down.push_back(crossingAt(s, s.downFrom(), s.downAt(1.0 - share), height_m));
+    for (const Crossing& c : {up.back(), down.back()})
+      for (const std::size_t f : {c.before, c.after}) r.frames.push_back(f);
   }
-  r.frames = up;
-  r.frames.insert(r.frames.end(), down.begin(), down.end());
   r.formula = [up, down](const Places& p) {
     double sum = 0.0;
-    for (std::size_t k = 0; k < up.size(); ++k) sum += p.bar(up[k]).x() - p.bar(down[k]).x();
+    for (std::size_t k = 0; k < up.size(); ++k) sum += up[k].forward_m(p) - down[k].forward_m(p);
     return kCmPerM * sum / static_cast<double>(up.size());
   };
+  // What smoothing leaves of the noise is alike in neighbouring pictures and does not average out as it would
+  // were each by itself: about six of the eighteen are.
+  r.own_sd = kCmPerM * s.height[s.upAt(0.5)].value.sd / std::sqrt(6.0);
   return r;
 }
 
@@ -162,7 +190,7 @@ Reading readTilt(const RepScene& s) {
   }
   if (2 * seen < s.rep.end_frame - s.rep.start_frame + 1) return unread(MeasureStatus::kBarLost, at);
   Reading r{MeasureStatus::kOk, at};
-  r.value = Estimate{most, s.tilt_sd_deg};
+  r.value = Estimate{most, sizeSd({most, s.tilt_sd_deg})};
   return r;
 }
 
@@ -225,38 +253,26 @@ const std::array kTable = {
                     return scaled(r.height[k.slowest].slope, 1.0, r.scale_rel);
                   });
                 }},
-    MeasureKind{
-        {kStickingHeight, "sticking_height", "height where it sticks", "%", kAllLifts, kAny,
-         "sticking region", "Share of the way up made by the bar at its slowest moment.", 50.0,
-         ErrorModel::kSpeeds, "elliott1989"},
-        [](const RepScene& s) {
-          return readSticking(s, kDipSd_percent, [](const RepScene& r, const Sticking& k) {
-            const double way = std::max(0.05, travel_m(r));
-            const double made = r.height[k.slowest].value.value - r.height[r.upFrom()].value.value;
-            // The slowest moment is flat: where it lies is known as well as the speed's bend tells.
-            const double bend = std::abs(r.height[std::min(k.slowest + 2, r.upTo())].bend.value -
-                                         r.height[std::max(k.slowest, r.upFrom() + 2) - 2].bend.value);
-            const double dt = r.time_s[std::min(k.slowest + 2, r.upTo())] -
-                              r.time_s[std::max(k.slowest, r.upFrom() + 2) - 2];
-            const double when_s = r.height[k.slowest].bend.sd / std::max(0.2, bend / std::max(1e-3, dt));
-            const double sd_m =
-                std::hypot(r.height[k.slowest].value.sd, std::abs(r.height[k.slowest].slope.value) * when_s);
-            return Estimate{100.0 * made / way, 100.0 * sd_m / way};
-          });
-        }},
+    MeasureKind{{kStickingHeight, "sticking_height", "height where it sticks", "%", kAllLifts, kAny,
+                 "sticking region", "Share of the way up made by the bar at its slowest moment.", 50.0,
+                 ErrorModel::kSpeeds, "elliott1989"},
+                [](const RepScene& s) {
+                  return readSticking(s, kDipSd_percent, [](const RepScene& r, const Sticking& k) {
+                    const double way = std::max(0.05, travel_m(r));
+                    const double made = r.height[k.slowest].value.value - r.height[r.upFrom()].value.value;
+                    const double sd_m =
+                        std::hypot(r.height[k.slowest].value.sd,
+                                   std::abs(r.height[k.slowest].slope.value) * whenSd_s(r, k.slowest));
+                    return Estimate{100.0 * made / way, 100.0 * sd_m / way};
+                  });
+                }},
     MeasureKind{{kStickingTime, "sticking_time", "time in the sticking region", "s", kAllLifts, kAny,
                  "sticking region", "From the peak of the speed before the slowest moment to that moment.",
                  5.0, ErrorModel::kSpeeds, "elliott1989"},
                 [](const RepScene& s) {
                   return readSticking(s, kDipSd_s, [](const RepScene& r, const Sticking& k) {
-                    auto when_sd = [&](std::size_t f) {
-                      const std::size_t a = f > 1 ? f - 2 : 0, b = std::min(f + 2, r.time_s.size() - 1);
-                      const double change = std::abs(r.height[b].bend.value - r.height[a].bend.value) /
-                                            std::max(1e-3, r.time_s[b] - r.time_s[a]);
-                      return r.height[f].bend.sd / std::max(0.2, change);
-                    };
                     return Estimate{r.time_s[k.slowest] - r.time_s[k.first_peak],
-                                    std::hypot(when_sd(k.slowest), when_sd(k.first_peak))};
+                                    std::hypot(whenSd_s(r, k.slowest), whenSd_s(r, k.first_peak))};
                   });
                 }},
     MeasureKind{{kSpeedLoss, "speed_loss", "speed lost over the set", "%", kAllLifts, kAny, "way up",
@@ -308,20 +324,28 @@ const std::array kTable = {
                  "whole rep", "Mean distance of the way up in front of the way down, at nine even heights.",
                  12.0, ErrorModel::kPlaces, "own"},
                 readPathLoop},
-    MeasureKind{{kPeakForce, "peak_force", "greatest force on the bar", "N", kAllLifts, kAny, "way up",
-                 "Load × (9.81 m/s² + greatest upward acceleration of the bar).", 1000.0, ErrorModel::kSpeeds,
-                 "practice"},
-                [](const RepScene& s) {
-                  return loaded(s, [](const RepScene& r) {
-                    std::size_t best = r.upFrom();
-                    for (std::size_t f = r.upFrom(); f <= r.upTo(); ++f)
-                      if (r.height[f].bend.value > r.height[best].bend.value) best = f;
-                    const Estimate a = scaled(r.height[best].bend, 1.0, r.scale_rel);
-                    Reading out{MeasureStatus::kOk, best};
-                    out.value = Estimate{*r.load_kg * (kGravity_ms2 + a.value), *r.load_kg * a.sd};
-                    return out;
-                  });
-                }},
+    MeasureKind{
+        {kPeakForce, "peak_force", "greatest force on the bar", "N", kAllLifts, kAny, "way up",
+         "Load × (9.81 m/s² + greatest upward acceleration of the bar over a tenth of a second).", 1000.0,
+         ErrorModel::kSpeeds, "practice"},
+        [](const RepScene& s) {
+          return loaded(s, [](const RepScene& r) {
+            constexpr double kHalf_s = 0.05, kOfJumps = 0.6;  // half hidden at a moment, less over that time
+
+            const auto over = [&](std::size_t f) {
+              const std::size_t a = r.frameAt(r.time_s[f] - kHalf_s), b = r.frameAt(r.time_s[f] + kHalf_s);
+              return (r.height[b].slope.value - r.height[a].slope.value) /
+                     std::max(kHalf_s, r.time_s[b] - r.time_s[a]);
+            };
+            std::size_t best = r.upFrom();
+            for (std::size_t f = r.upFrom(); f <= r.upTo(); ++f)
+              if (over(f) > over(best)) best = f;
+            const Estimate a = scaled({over(best), kOfJumps * r.height[best].bend.sd}, 1.0, r.scale_rel);
+            Reading out{MeasureStatus::kOk, best};
+            out.value = Estimate{*r.load_kg * (kGravity_ms2 + a.value), *r.load_kg * a.sd};
+            return out;
+          });
+        }},
     MeasureKind{{kWork, "work", "work on the bar", "J", kAllLifts, kAny, "way up",
                  "Load × 9.81 m/s² × height gained.", 500.0, ErrorModel::kPlaces, "practice"},
                 [](const RepScene& s) {
@@ -362,9 +386,14 @@ const std::array kTable = {
           const double free_ms = std::sqrt(2.0 * kGravity_ms2 * fallen);
           const double share = -s.height[fastest].slope.value / free_ms;
           Reading r{MeasureStatus::kOk, fastest};
-          // Both grow with the scale, the fall with its root.
-          r.value = Estimate{100.0 * share, 100.0 * std::hypot(s.height[fastest].slope.sd / free_ms,
-                                                               0.5 * share * s.scale_rel)};
+          // Both grow with the scale, the fall with its root; and how far it had fallen hangs on the moment.
+          // The root's half, and a flat peak is met better (own allowance).
+          constexpr double kOfMoment = 0.2;
+          const double speed_ms = s.height[fastest].slope.value;
+          const double fell = std::abs(speed_ms) * whenSd_s(s, fastest) / fallen;
+          r.value = Estimate{100.0 * share,
+                             100.0 * std::hypot(s.height[fastest].slope.sd / free_ms,
+                                                0.5 * share * s.scale_rel, kOfMoment * share * fell)};
           return r;
         }},
     MeasureKind{{kBarTilt, "bar_tilt", "greatest tilt of the bar", "deg", kAllLifts, MeasureView::kAcross,

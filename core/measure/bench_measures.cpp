@@ -87,8 +87,12 @@ const std::array kTable = {
           const std::size_t from = s.rep.turn_frame;
           const std::size_t low =
               s.greatest(from, s.rep.leave_frame, {}, [&](std::size_t f) { return -s.barHeight(f); });
-          return formula(s, {}, {from, low}, low,
-                         [=](const Places& p) { return kCmPerM * (p.bar(from).y() - p.bar(low).y()); });
+          Reading r = formula(s, {}, {from, low}, low,
+                              [=](const Places& p) { return kCmPerM * (p.bar(from).y() - p.bar(low).y()); });
+          // The bar still moves about the moment at which it is said to touch.
+          const double early = s.barHeight(s.frameAt(s.rep.turn_s.value - 2.0 * s.rep.turn_s.sd));
+          r.own_sd = kCmPerM * std::abs(early - s.barHeight(from));
+          return r;
         }},
     MeasureKind{
         {kSeatRise, "seat_rise", "seat off the bench", "cm", kBenchOnly, kSide, "whole rep",

@@ -151,7 +151,19 @@ const std::array kTable = {
                  kPlaces, "practice"},
                 [](const RepScene& s) {
                   if (s.rep.cut_start) return unread(MeasureStatus::kCut, s.rep.start_frame);
-                  return rises(s, s.rep.start_frame, kneePassed(s));
+                  const std::size_t knee = kneePassed(s);
+                  Reading r = rises(s, s.rep.start_frame, knee);
+                  if (r.status != MeasureStatus::kOk) return r;
+                  // The bar may pass the knee a picture sooner or later.
+                  const auto off = [&](std::size_t to) {
+                    const Reading moved = rises(s, s.rep.start_frame, to);
+                    return moved.formula ? moved.formula(s.places) - r.formula(s.places) : 0.0;
+                  };
+                  const double sooner = off(std::max(knee, s.rep.start_frame + 1) - 1),
+                               later = off(std::min(knee + 1, s.rep.turn_frame));
+                  r.own_sd = std::max(std::isfinite(sooner) ? std::abs(sooner) : 0.0,
+                                      std::isfinite(later) ? std::abs(later) : 0.0);
+                  return r;
                 }},
     MeasureKind{{kLegDrift, "leg_drift", "drift from the leg", "cm", kDeadliftOnly, kSide, "way up",
                  "Greatest distance of the bar in front of the leg's line of joint centres on the way up, "

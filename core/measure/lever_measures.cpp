@@ -36,7 +36,8 @@ Reading readMoment(const RepScene& s) {
   return withMoment<kAbout, kFull>(s, [&](const JointMoment& moment) {
     Reading r = most(s, moment.joints(), s.upFrom(), s.upTo(),
                      [=](const Places& p, std::size_t f) { return moment.at(p, f); });
-    if (r.status == MeasureStatus::kOk) r.own_sd = moment.ownError(s.places, r.frame);
+    if (r.status == MeasureStatus::kOk)
+      r.own_sd = std::hypot(moment.speedingError(s.places, r.frame), moment.massError(s.places, r.frame));
     return r;
   });
 }
@@ -45,7 +46,10 @@ Reading readMoment(const RepScene& s) {
 // fro, which is known less well than where it is.
 Reading readAnkleMoment(const RepScene& s) {
   return withMoment<Joint::kAnkle, true>(s, [&](const JointMoment& moment) {
-    const std::vector<std::size_t> frames = evenly(s.upFrom(), s.upTo());
+    // Not the ends, where the bar is set off and stopped.
+    std::vector<std::size_t> frames = evenly(s.upFrom(), s.upTo());
+    frames.erase(frames.begin());
+    frames.pop_back();
     const double count = static_cast<double>(frames.size());
     Reading r = formula(s, moment.joints(), frames, s.upAt(0.5), [=](const Places& p) {
       double sum = 0.0;
@@ -53,9 +57,13 @@ Reading readAnkleMoment(const RepScene& s) {
       return sum / count;
     });
     if (r.status != MeasureStatus::kOk) return r;
-    // Of nine pictures about three are far enough apart for their accelerations to err each by itself.
-    for (const std::size_t f : frames) r.own_sd += moment.ownError(s.places, f) / count;
-    r.own_sd /= std::sqrt(3.0);
+    // Of seven pictures about three are far enough apart for their accelerations to err each by itself.
+    double speeding = 0.0, mass = 0.0;
+    for (const std::size_t f : frames) {
+      speeding += moment.speedingError(s.places, f) / count;
+      mass += moment.massError(s.places, f) / count;
+    }
+    r.own_sd = std::hypot(speeding / std::sqrt(3.0), mass);
     return r;
   });
 }

@@ -84,26 +84,34 @@ double JointMoment::at(const Places& p, std::size_t f) const {
   return signOf(about) * moment;
 }
 
-double JointMoment::ownError(const Places& p, std::size_t f) const {
+double JointMoment::speedingError(const Places& p, std::size_t f) const {
   const Vec2 about_m = p.joint(about, f);
   double variance = std::pow(load_kg * (p.bar(f) - about_m).norm() * p.barAcceleration(f).sd_ms2, 2);
   if (!body_kg) return std::sqrt(variance);
-  double all = 0.0;
   const auto sd = [&](std::optional<Joint> j) {
     return j ? p.jointAcceleration(*j, f).sd_ms2 : p.barAcceleration(f).sd_ms2;
   };
   for (const Link& link : linksAbove(about, lift)) {
     const MovingLink moved = moving(p, link, f);
-    const double one = computeLinkMoment(about_m, std::span(&moved, 1), body_kg->value);
-    all += one;
-    variance += std::pow(kSegmentMassSpread * one, 2);
     const double part = link.segment.centre, mass = link.segment.mass * body_kg->value;
     const Vec2 centre = (1.0 - part) * moved.near.at_m + part * moved.far.at_m;
     variance += std::pow(mass * (centre - about_m).norm(), 2) *
                 (std::pow((1.0 - part) * sd(link.near), 2) + std::pow(part * sd(link.far), 2));
   }
-  variance += std::pow(all * body_kg->sd / body_kg->value, 2);
   return std::sqrt(variance);
+}
+
+double JointMoment::massError(const Places& p, std::size_t f) const {
+  if (!body_kg) return 0.0;
+  const Vec2 about_m = p.joint(about, f);
+  double variance = 0.0, all = 0.0;
+  for (const Link& link : linksAbove(about, lift)) {
+    const MovingLink moved = moving(p, link, f);
+    const double one = computeLinkMoment(about_m, std::span(&moved, 1), body_kg->value);
+    all += one;
+    variance += std::pow(kSegmentMassSpread * one, 2);
+  }
+  return std::hypot(std::sqrt(variance), all * body_kg->sd / body_kg->value);
 }
 
 }  // namespace mottix::posture

@@ -26,9 +26,10 @@ struct JointMoment {
 
   std::vector<Joint> joints() const;  // that it is made of
   double at(const Places& p, std::size_t f) const;
-  // Standard deviation of what is not known of it beside where joints and bar are: how they speed up, the
-  // body's mass and how it is spread over the segments.
-  double ownError(const Places& p, std::size_t f) const;
+  // Standard deviation of what is not known of it beside where joints and bar are: how they speed up, which
+  // is another in every picture, and the body's mass and how it is spread over the segments, which is not.
+  double speedingError(const Places& p, std::size_t f) const;
+  double massError(const Places& p, std::size_t f) const;
 };
 
 }  // namespace mottix::posture

@@ -18,7 +18,8 @@ SmoothTracks smoothTracks(const ClipTracks& tracks) {
       y[i] = place.y();
       sd[i] = error;
     }
-    const SplineFit sx = smoothSpline(tracks.time_s, x, sd), sy = smoothSpline(tracks.time_s, y, sd);
+    const SplineFit sx = withHiddenJumps(smoothSpline(tracks.time_s, x, sd), tracks.time_s),
+                    sy = withHiddenJumps(smoothSpline(tracks.time_s, y, sd), tracks.time_s);
     std::vector<SmoothPlace> out(n);
     for (std::size_t i = 0; i < n; ++i) {
       const SplineSample &a = sx.at[i], &b = sy.at[i];

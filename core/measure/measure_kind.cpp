@@ -75,8 +75,12 @@ double degOf(const Vec2& from, const Vec2& to) {
 }
 
 double bendDeg(const Vec2& a, const Vec2& hinge, const Vec2& b) {
+  return std::abs(turnDeg(a, hinge, b));
+}
+
+double turnDeg(const Vec2& a, const Vec2& hinge, const Vec2& b) {
   const Vec2 in = hinge - a, out = b - hinge;
-  return std::atan2(std::abs(in.x() * out.y() - in.y() * out.x()), in.dot(out)) / kDeg;
+  return std::atan2(in.x() * out.y() - in.y() * out.x(), in.dot(out)) / kDeg;
 }
 
 }  // namespace mottix

@@ -105,6 +105,8 @@ std::optional<Sticking> stickingOf(const RepScene& s);
 // Building blocks of formulas.
 double degOf(const Vec2& from, const Vec2& to);  // of the line from vertical; forward is positive
 double bendDeg(const Vec2& a, const Vec2& hinge, const Vec2& b);  // 0: straight
+// The same with its sense: positive where the way from `a` over the hinge to `b` turns counter-clockwise.
+double turnDeg(const Vec2& a, const Vec2& hinge, const Vec2& b);
 inline constexpr double kCmPerM = 100.0;
 
 }  // namespace mottix

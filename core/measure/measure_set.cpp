@@ -49,18 +49,24 @@ double gainOfChoice(const Reading& r, double wander_sd) {
 
 // Of an angle between joints, how far it wanders over some tenths of a second.
 double wanderDeg(const FilmedScene& scene) {
-  constexpr double kTenths_s = 0.3, kSegment_m = 0.42, kTrembles_px = 0.5;
-  double wander_px = 0.0;
+  constexpr double kTenths_s = 0.18, kSegment_m = 0.42;
+  double wander_px = 0.0, trembles_px = 0.0;
   for (const Joint joint : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kShoulder}) {
     double least = std::numeric_limits<double>::max(), most = 0.0;
-    for (const JointSample& s : scene.track(joint))
-      if (s.known) {
+    std::vector<double> trembles;
+    for (std::size_t f = 0; f < scene.track(joint).size(); ++f)
+      if (const JointSample& s = scene.track(joint)[f]; s.known) {
         least = std::min(least, s.sd_px);
         most = std::max(most, s.sd_px);
+        trembles.push_back(scene.smooth(joint, f).sd_px);
       }
-    if (most > 0.0) wander_px = std::max(wander_px, std::sqrt(std::max(0.0, most * most - least * least)));
+    if (trembles.empty()) continue;
+    const auto middle = trembles.begin() + static_cast<long>(trembles.size() / 2);
+    std::nth_element(trembles.begin(), middle, trembles.end());
+    trembles_px = std::max(trembles_px, *middle);
+    wander_px = std::max(wander_px, std::sqrt(std::max(0.0, most * most - least * least)));
   }
-  const double px = std::hypot(kTrembles_px, wander_px * std::sqrt(2.0 * (1.0 - likeness(kTenths_s))));
+  const double px = std::hypot(trembles_px, wander_px * std::sqrt(2.0 * (1.0 - likeness(kTenths_s))));
   const double m_per_px = scene.input().camera.mmPerPx(0.0) / 1000.0;
   return std::sqrt(2.0) * px * m_per_px / kSegment_m * 180.0 / std::numbers::pi;
 }
@@ -126,7 +132,7 @@ std::vector<ReadMeasure> readMeasures(const RepScene& scene, std::optional<Measu
 RepScenes::RepScenes(const MeasureInput& input, const std::vector<Rep>& reps)
     : input_(input), reps_(reps), scene_(input), places_(scene_, {}), wander_deg_(wanderDeg(scene_)) {
   const BarHeight bar = computeBarHeight(input);
-  height_ = smoothSpline(bar.time_s, bar.height_m, bar.sd_m);
+  height_ = withHiddenJumps(smoothSpline(bar.time_s, bar.height_m, bar.sd_m), bar.time_s);
   const Estimate scale = estimateScale(input.camera, input.camera_errors, input.camera.plate_lateral_m);
   scale_rel_ = scale.sd / scale.value;
   if (const auto tilt = computeBarTilt(input, reps)) {

@@ -1,7 +1,12 @@
 #include "core/measure/measure_set.h"
 
+#include <cmath>
+#include <numbers>
+#include <random>
+
 #include <gtest/gtest.h>
 
+#include "core/measure/measure_kind.h"
 #include "tests/known_squat.h"
 
 namespace mottix {
@@ -28,6 +33,32 @@ Measured measure(const known::KnownClip& clip, Lift lift = Lift::kSquat) {
   m.reps = *findReps(computeBarHeight(input), lift);
   m.measures = computeMeasures(input, m.reps);
   return m;
+}
+
+TEST(ComputeMeasures, AJointPastStraightIsNegative) {
+  const Vec2 ankle(0.0, 0.0), hip(0.0, 0.8), shoulder(0.0, 1.3);
+  EXPECT_NEAR(turnDeg(ankle, {0.4, 0.4}, hip), 90.0, 1e-9);    // a knee that is forward is bent
+  EXPECT_NEAR(turnDeg(ankle, {-0.4, 0.4}, hip), -90.0, 1e-9);  // one that is behind is past straight
+  EXPECT_NEAR(turnDeg(shoulder + Vec2(0.5, -0.5), hip, {0.0, 0.4}), 90.0, 1e-9);      // bent over
+  EXPECT_NEAR(turnDeg(shoulder + Vec2(-0.1, 0.0), hip, {0.0, 0.4}), -11.3099, 1e-3);  // leant back
+  EXPECT_NEAR(bendDeg(ankle, {-0.4, 0.4}, hip), 90.0, 1e-9);
+}
+
+TEST(SizeSd, OfANumberThatMayBeOnEitherSideOfZero) {
+  EXPECT_NEAR(sizeSd({0.0, 1.0}), std::sqrt(1.0 - 2.0 / std::numbers::pi), 1e-9);
+  EXPECT_NEAR(sizeSd({-6.0, 0.5}), 0.5, 1e-6);
+  EXPECT_EQ(sizeSd({1.0, 0.0}), 0.0);
+  // By drawing.
+  std::mt19937 draw(3);
+  std::normal_distribution<double> normal(0.8, 1.0);
+  double sum = 0.0, squares = 0.0;
+  constexpr int kCount = 40000;
+  for (int k = 0; k < kCount; ++k) {
+    const double size = std::abs(normal(draw));
+    sum += size;
+    squares += size * size;
+  }
+  EXPECT_NEAR(sizeSd({0.8, 1.0}), std::sqrt(squares / kCount - std::pow(sum / kCount, 2)), 0.01);
 }
 
 TEST(ComputeMeasures, GivesBackAKnownSquat) {

@@ -150,10 +150,10 @@ double shinLean(const Places& p, std::size_t f) {
   return degOf(p.joint(Joint::kAnkle, f), p.joint(Joint::kKnee, f));
 }
 double kneeBend(const Places& p, std::size_t f) {
-  return bendDeg(p.joint(Joint::kAnkle, f), p.joint(Joint::kKnee, f), p.joint(Joint::kHip, f));
+  return turnDeg(p.joint(Joint::kAnkle, f), p.joint(Joint::kKnee, f), p.joint(Joint::kHip, f));
 }
 double hipBend(const Places& p, std::size_t f) {
-  return bendDeg(p.joint(Joint::kKnee, f), p.joint(Joint::kHip, f), p.joint(Joint::kShoulder, f));
+  return turnDeg(p.joint(Joint::kShoulder, f), p.joint(Joint::kHip, f), p.joint(Joint::kKnee, f));
 }
 double elbowBend(const Places& p, std::size_t f) {
   return bendDeg(p.joint(Joint::kShoulder, f), p.joint(Joint::kElbow, f), p.joint(Joint::kWrist, f));

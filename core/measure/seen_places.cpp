@@ -13,14 +13,14 @@ Estimate depthPrior(Joint joint, Lift lift) {
   const bool lying = lift == Lift::kBench;
   switch (ofEither(joint)) {
     case Joint::kToe:
-      return lying ? Estimate{0.9, 0.2} : Estimate{0.12, 0.04};
+      return lying ? Estimate{0.9, 0.2} : Estimate{0.12, 0.03};
     case Joint::kKnee:
       return lying ? Estimate{0.8, 0.15} : Estimate{0.12, 0.12};
     case Joint::kHip:
       return lying ? Estimate{0.45, 0.1} : Estimate{-0.12, 0.15};
     case Joint::kAnkle:
     case Joint::kHeel:
-      return lying ? Estimate{0.8, 0.2} : Estimate{-0.06, 0.05};
+      return lying ? Estimate{0.8, 0.2} : Estimate{-0.06, 0.04};
     case Joint::kElbow:
       return {0.0, 0.1};
     case Joint::kWrist:
@@ -121,8 +121,9 @@ Propagated propagate(const FilmedScene& scene, const Reading& reading, ErrorPart
     }
   };
   if (reading.uses_bar) {
-    // Most of an outline's error is the same in all frames.
-    constexpr double kOwnPart = 0.3;
+    // Most of an outline's error is the same in all frames; each has what is left of its noise by itself, and
+    // a little of the outline's.
+    constexpr double kOwnPart = 0.1;
     Disturbance d;
     d.bar = true;
     if (of_film) shift(d, scene.bar_sd_px());
@@ -132,7 +133,7 @@ Propagated propagate(const FilmedScene& scene, const Reading& reading, ErrorPart
         Disturbance own;
         own.bar_frame = static_cast<int>(f);
         const double extra = std::sqrt(std::max(0.0, s.sd_px * s.sd_px - std::pow(scene.bar_sd_px(), 2)));
-        shift(own, std::hypot(kOwnPart * scene.bar_sd_px(), extra));
+        shift(own, std::hypot(scene.bar(f).sd_px, kOwnPart * scene.bar_sd_px(), extra));
       }
   }
   std::vector<Joint> joints = reading.joints;

@@ -149,12 +149,14 @@ const std::array kTable = {
           });
         }},
     MeasureKind{{kKneeFlexionTurn, "knee_flexion_turn", "knee flexion at the turn", "deg", kOnFeet, kSide,
-                 "turn", "Angle by which the knee is bent; 0 is straight.", kAngle, kPlaces, "practice"},
-                [](const RepScene& s) { return at(s, kKneeLine, s.rep.turn_frame, kneeBend); }},
-    MeasureKind{{kHipFlexionTurn, "hip_flexion_turn", "hip flexion at the turn", "deg", kOnFeet, kSide,
-                 "turn", "Angle by which thigh and trunk are bent against each other; 0 is straight.", kAngle,
+                 "turn", "Angle by which the knee is bent; 0 is straight, negative past straight.", kAngle,
                  kPlaces, "practice"},
-                [](const RepScene& s) { return at(s, kHipLine, s.rep.turn_frame, hipBend); }},
+                [](const RepScene& s) { return at(s, kKneeLine, s.rep.turn_frame, kneeBend); }},
+    MeasureKind{
+        {kHipFlexionTurn, "hip_flexion_turn", "hip flexion at the turn", "deg", kOnFeet, kSide, "turn",
+         "Angle by which thigh and trunk are bent against each other; 0 is straight, negative leant back.",
+         kAngle, kPlaces, "practice"},
+        [](const RepScene& s) { return at(s, kHipLine, s.rep.turn_frame, hipBend); }},
     MeasureKind{{kHipRange, "hip_range", "range of the hip", "deg", kOnFeet, kSide, "whole rep",
                  "Hip flexion at the bottom minus that at the top.", kAngle, kPlaces, "practice"},
                 [](const RepScene& s) {

@@ -33,7 +33,12 @@ std::size_t nearestFrame(const std::vector<double>& time_s, double t) {
 
 // Near a rest the way left falls with a power of the time left: with its square where the bar is braked
 // evenly, with its cube where it comes to rest as softly as a minimum-jerk movement (key flash1985).
-constexpr double kLeastPower = 2.0, kMostPower = 3.0;
+// 0.29 is the spread of a power that may be any between, 0.5 of one that is either: between the two.
+constexpr double kLeastPower = 2.0, kMostPower = 3.0, kPower = 2.5, kPowerSd = 0.4;
+// What smoothing blurs, in parts of its time constant: a corner at which the acceleration jumps, less the
+// softer it is, and a turn. So long after a corner it is read, on bars slower than such a part of their
+// fastest. Own allowances, from the made-up sets 301-900 of the tests and simulated lifts 201-300.
+constexpr double kCornerBlurs = 0.65, kTurnBlurs = 0.8, kReadAfter = 2.5, kReadBelow = 0.5;
 constexpr double kRead_ms = 0.12, kReadOfFastest = 0.4;  // the power is read at this speed
 constexpr double kLeastStill_ms = 0.01;                  // a resting bar trembles by as much
 constexpr double kNearRest = 0.2;                        // of the way: so near its rest the bar has come back
@@ -44,8 +49,8 @@ constexpr double kShort = 0.75;    // of the set's usual way
 // The bar's way with rests at the top: turned over for a deadlift. Only pictures on which it is known.
 struct Way {
   std::vector<std::size_t> frame;
-  std::vector<double> t, h, h_sd, v, v_sd, a;
-  double blur_s = 0.0;  // by smoothing
+  std::vector<double> t, h, h_sd, v, v_sd, a, a_sd;
+  double smooth_s = 0.0;  // time constant of the smoothing
   std::size_t size() const { return t.size(); }
 };
 
@@ -56,7 +61,7 @@ Way wayOf(const BarHeight& bar, Lift lift) {
                  [&](double h) { return sign * h; });
   const SplineFit fit = smoothSpline(bar.time_s, upright, bar.sd_m);
   Way way;
-  if (fit.cutoff_hz > 0.0) way.blur_s = 0.5 / (2.0 * std::numbers::pi * fit.cutoff_hz);
+  if (fit.cutoff_hz > 0.0) way.smooth_s = 1.0 / (2.0 * std::numbers::pi * fit.cutoff_hz);
   for (std::size_t i = 0; i < fit.at.size(); ++i)
     if (fit.at[i].known) {
       way.frame.push_back(i);
@@ -66,6 +71,7 @@ Way wayOf(const BarHeight& bar, Lift lift) {
       way.v.push_back(fit.at[i].slope.value);
       way.v_sd.push_back(fit.at[i].slope.sd);
       way.a.push_back(fit.at[i].bend.value);
+      way.a_sd.push_back(fit.at[i].bend.sd);
     }
   return way;
 }
@@ -123,19 +129,27 @@ Estimate cornerAt(const Way& w, std::size_t at, int away, double still_ms, doubl
   // Below its fastest in any case, so that it is read on this side of the turn however slowly the bar goes.
   const double read_ms = std::min(kRead_ms, kReadOfFastest * most_ms);
   std::size_t m = at;
-  while (next(m, -away) < w.size() && std::abs(w.v[m]) < read_ms) m = next(m, -away);
+  auto reads = [&] {
+    return std::abs(w.v[m]) >= read_ms && (std::abs(w.t[m] - w.t[at]) >= kReadAfter * w.smooth_s ||
+                                           std::abs(w.v[m]) >= kReadBelow * most_ms);
+  };
+  while (next(m, -away) < w.size() && !reads()) m = next(m, -away);
   const double v = std::max(std::abs(w.v[m]), 0.25 * still_ms), d = std::abs(w.h[m] - rest);
-  const double power =
-      std::clamp(1.0 / std::max(0.1, 1.0 - std::abs(w.a[m]) * d / (v * v)), kLeastPower, kMostPower);
+  // The power as the acceleration there tells it, and as it is before one looks: each as surely as it is
+  // known.
+  const double d_sd = std::sqrt(2.0) * w.h_sd[m], bent = std::abs(w.a[m]) / (v * v);
+  const double told = 1.0 / std::max(0.1, 1.0 - bent * d);
+  const double told_sd =
+      told * told * std::hypot(w.a_sd[m] * d / (v * v), bent * d_sd, 2.0 * bent * d * w.v_sd[m] / v);
+  const double share = kPowerSd * kPowerSd / (kPowerSd * kPowerSd + told_sd * told_sd);
+  const double power = std::clamp(kPower + share * (told - kPower), kLeastPower, kMostPower);
   const double left_s = power * d / v;
-  const std::size_t a = m > 0 ? m - 1 : m, b = std::min(m + 1, w.size() - 1);
-  const double grain_s = 0.5 * std::max(1e-3, w.t[b] - w.t[a]) / std::sqrt(12.0);
-  // Not known: the two levels, the speed, half of what lies between the powers, and what smoothing has
-  // blurred.
-  const double way_s = power * std::sqrt(2.0) * w.h_sd[m] / v, speed_s = left_s * w.v_sd[m] / v,
-               power_s = 0.5 * (kMostPower - kLeastPower) * d / v;
-  return {w.t[m] + away * left_s, std::sqrt(way_s * way_s + speed_s * speed_s + power_s * power_s +
-                                            grain_s * grain_s + w.blur_s * w.blur_s)};
+  // Not known: the two levels, the speed, the power, and what smoothing has blurred.
+  const double power_s = std::sqrt(share) * told_sd * d / v;
+  const double blur_s =
+      kCornerBlurs * std::pow((kMostPower - power) / (kMostPower - kLeastPower), 2) * w.smooth_s;
+  return {w.t[m] + away * left_s,
+          std::hypot(std::hypot(power * d_sd / v, left_s * w.v_sd[m] / v), power_s, blur_s)};
 }
 
 // Whether the bar has come to rest for good: left on the safeties, when it is down.
@@ -231,7 +245,8 @@ class RepReader {
   }
 
   // A turn without a pause: half way between its two sides, and where the speed passes zero, each as surely
-  // as it is known. On a soft turn, which hardly accelerates, the crossing is hardly to be told.
+  // as it is known. On a soft turn, which hardly accelerates, the crossing is hardly to be told. Both suffer
+  // from the same noise, so that their errors add up.
   Estimate turnBetween(const Estimate& touches, const Estimate& leaves, std::size_t touch, std::size_t low,
                        std::size_t leave) const {
     const Estimate middle{std::clamp(0.5 * (touches.value + leaves.value), w_.t[touch], w_.t[leave]),
@@ -240,11 +255,13 @@ class RepReader {
       const double v0 = w_.v[j], v1 = w_.v[j + 1], dt = w_.t[j + 1] - w_.t[j];
       if (!(v0 < 0.0 && v1 >= 0.0)) continue;
       const double acceleration = (v1 - v0) / dt;
-      const Estimate crossing{w_.t[j] + dt * (-v0) / (v1 - v0), w_.v_sd[j] / acceleration};
+      const Estimate crossing{w_.t[j] + dt * (-v0) / (v1 - v0),
+                              std::hypot(w_.v_sd[j] / acceleration, kTurnBlurs * w_.smooth_s)};
       const double share = middle.sd * middle.sd / (middle.sd * middle.sd + crossing.sd * crossing.sd);
-      // Neither knows what the bar did between two pictures.
-      return {middle.value + share * (crossing.value - middle.value),
-              std::hypot(std::sqrt(share) * crossing.sd, 0.5 * middle.sd)};
+      // Where they disagree, as on a turn that is sharper on one side, half of that is not known either.
+      return {
+          middle.value + share * (crossing.value - middle.value),
+          std::hypot((1.0 - share) * middle.sd + share * crossing.sd, 0.5 * (crossing.value - middle.value))};
     }
     return middle;
   }

@@ -245,4 +245,21 @@ SplineFit smoothSpline(std::span<const double> time_s, std::span<const double> v
   return fit;
 }
 
+SplineFit withHiddenJumps(SplineFit fit, std::span<const double> time_s) {
+  if (fit.cutoff_hz <= 0.0) return fit;
+  constexpr double kHidden = 0.6;
+  const double reach_s = 1.0 / (2.0 * std::numbers::pi * fit.cutoff_hz);
+  std::vector<double> change(fit.at.size(), 0.0);
+  for (std::size_t i = 0; i < fit.at.size(); ++i)
+    for (std::size_t j = i + 1; j < fit.at.size() && time_s[j] - time_s[i] <= reach_s; ++j) {
+      if (!fit.at[i].known || !fit.at[j].known) continue;
+      const double by = std::abs(fit.at[j].bend.value - fit.at[i].bend.value);
+      change[i] = std::max(change[i], by);
+      change[j] = std::max(change[j], by);
+    }
+  for (std::size_t i = 0; i < fit.at.size(); ++i)
+    fit.at[i].bend.sd = std::hypot(fit.at[i].bend.sd, kHidden * change[i]);
+  return fit;
+}
+
 }  // namespace mottix

@@ -169,5 +169,26 @@ TEST(SmoothSpline, AParabolaComesBackAndAGapSaysHowLittleIsKnown) {
   EXPECT_TRUE(smoothSpline({}, {}, {}).at.empty());
 }
 
+// A bar that is set off at once: its acceleration jumps, which no smoothed curve shows.
+TEST(SmoothSpline, AJumpOfTheAccelerationIsCovered) {
+  std::mt19937 draw(7);
+  std::normal_distribution<double> noise(0.0, 0.0005);
+  std::vector<double> t, y, sd;
+  for (int i = 0; i < 120; ++i) {
+    t.push_back(i / 30.0);
+    const double since_s = std::clamp(t.back() - 2.0, 0.0, 1.0);
+    y.push_back(1.5 * since_s * since_s + 3.0 * std::max(0.0, t.back() - 3.0) + noise(draw));
+    sd.push_back(0.0005);
+  }
+  const SplineFit plain = smoothSpline(t, y, sd), covered = withHiddenJumps(plain, t);
+  for (const std::size_t jump : {61u, 62u})  // pushed off evenly, at 3 m/s²
+    EXPECT_LT(std::abs(covered.at[jump].bend.value - 3.0), 3.0 * covered.at[jump].bend.sd);
+  EXPECT_GT(covered.at[60].bend.sd, 2.0 * plain.at[60].bend.sd);
+  EXPECT_LT(covered.at[20].bend.sd, 1.5 * plain.at[20].bend.sd);  // it rests
+  EXPECT_EQ(covered.at[60].bend.value, plain.at[60].bend.value);
+  EXPECT_EQ(covered.at[60].slope, plain.at[60].slope);
+  EXPECT_TRUE(withHiddenJumps({}, {}).at.empty());
+}
+
 }  // namespace
 }  // namespace mottix
