@@ -20,14 +20,17 @@ constexpr std::size_t kFewestLooks = 28, kMostPairs = 90;
 constexpr int kLookWidth_px = 480;  // or up to twice as much
 // The lifter has more to see than plates; each band of the picture has its share of features.
 constexpr int kBands = 8, kFeaturesOfBand = 40;
+constexpr double kThereAndBack_px = 0.7;
 constexpr double kLeastDown = 1.2 / 480.0;  // of the width
-constexpr double kHeldStill_px = 0.3;       // of the small picture
+// Less is left: it sets nothing going, and noise is as much.
+constexpr double kHeldStill = 0.25 * kLeastDown;
 constexpr double kSidewaysOfDown = 0.4;
 
 // Bar geometry: collars 1.31 m apart, up to 0.30 m of full-size plates outside them on each side; what is
 // seen of a plate is its whole height (0.45 m).
 constexpr double kPlate_m = 0.45, kLeastApart_m = 1.33, kMostApart_m = 1.75;
-constexpr double kColumn = 1.0 / 64.0;  // of the picture's width
+constexpr double kAlike = 0.3, kUneven = 0.6;  // speeds of the two ends, one against the other
+constexpr double kColumn = 1.0 / 64.0;         // of the picture's width
 // A disc is there 0.76 of its width tall, two of one bar beside each other 0.5; legs and arms there are less.
 constexpr double kInward = 0.175, kRoundOfWidth = 0.4;
 constexpr std::size_t kFewestPairs = 3, kClearViews = 2, kPlaces = 4;
@@ -463,9 +466,10 @@ void bridge(std::vector<BarSample>& track, const std::vector<double>& time_s) {
 }
 
 // By how much the picture as a whole has moved (a camera held in a hand): the median of what the clearest
-// corner of each part of it does, most parts being room.
+// corner of each part of it does, most parts being room; none unless most agree.
 cv::Point2f roomShift(const cv::Mat& before, const cv::Mat& now) {
   constexpr int kAcross = 12, kDown = 8;
+  constexpr double kAgree_px = 1.0;
   std::vector<cv::Point2f> start, end;
   for (int y = 0; y < kDown; ++y)
     for (int x = 0; x < kAcross; ++x) {
@@ -476,17 +480,22 @@ cv::Point2f roomShift(const cv::Mat& before, const cv::Mat& now) {
       for (const cv::Point2f& c : corner) start.push_back(c + cv::Point2f(part.tl()));
     }
   if (start.empty()) return {};
-  std::vector<uchar> ok;
+  std::vector<cv::Point2f> back;
+  std::vector<uchar> ok, ok_back;
   std::vector<float> err;
   cv::calcOpticalFlowPyrLK(before, now, start, end, ok, err, {11, 11}, 3);
+  cv::calcOpticalFlowPyrLK(now, before, end, back, ok_back, err, {11, 11}, 3);
   std::vector<double> x, y;
   for (std::size_t i = 0; i < start.size(); ++i) {
-    if (ok[i] == 0) continue;
+    if (ok[i] == 0 || ok_back[i] == 0 || cv::norm(back[i] - start[i]) > kThereAndBack_px) continue;
     x.push_back(end[i].x - start[i].x);
     y.push_back(end[i].y - start[i].y);
   }
   if (x.size() < static_cast<std::size_t>(kAcross)) return {};
-  return {static_cast<float>(quantile(std::move(x), 0.5)), static_cast<float>(quantile(std::move(y), 0.5))};
+  const cv::Point2d shift(quantile(x, 0.5), quantile(y, 0.5));
+  std::size_t agree = 0;
+  for (std::size_t i = 0; i < x.size(); ++i) agree += cv::norm(cv::Point2d(x[i], y[i]) - shift) < kAgree_px;
+  return 2 * agree > x.size() ? cv::Point2f(shift) : cv::Point2f();
 }
 
 }  // namespace
@@ -522,7 +531,7 @@ void EndsWatch::look(const cv::Mat& gray, std::size_t frame) {
   Pair pair;
   pair.frame = frame;
   // Against the room, so that a hand's tremble does not set all of it going.
-  if (const cv::Point2f shift = roomShift(before_, now); cv::norm(shift) > kHeldStill_px) {
+  if (const cv::Point2f shift = roomShift(before_, now); cv::norm(shift) > kHeldStill * now.cols) {
     const cv::Matx23d moved(1, 0, shift.x, 0, 1, shift.y);
     cv::Mat laid;
     cv::warpAffine(before_, laid, moved, before_.size(), cv::INTER_LINEAR, cv::BORDER_REPLICATE);
@@ -562,7 +571,7 @@ void EndsWatch::look(const cv::Mat& gray, std::size_t frame) {
     }
     if (!to.empty()) cv::calcOpticalFlowPyrLK(now, before_, to, back, ok, err, {11, 11}, 3, stop);
     for (std::size_t i = 0; i < to.size(); ++i) {
-      if (ok[i] == 0 || cv::norm(back[i] - from[i]) > 0.7) continue;
+      if (ok[i] == 0 || cv::norm(back[i] - from[i]) > kThereAndBack_px) continue;
       pair.features.push_back(
           {Vec2(to[i].x, to[i].y) / now.cols, static_cast<double>(to[i].y - from[i].y) / now.cols});
     }
@@ -616,12 +625,14 @@ std::optional<EndsFound> EndsWatch::find() const {
         const double apart = a && b ? b->x - a->x : 0.0;
         const double tall = a && b ? std::max(a->bottom - a->top, b->bottom - b->top) : 0.0,
                      low = a && b ? std::min(a->bottom - a->top, b->bottom - b->top) : 0.0;
-        const bool alike =
-            a && b && std::abs(a->down - b->down) < 0.3 * std::max(std::abs(a->down), std::abs(b->down)) &&
-            std::abs(a->top + a->bottom - b->top - b->bottom) < 2.0 * 0.08 * apart &&
-            tall < 1.25 * most_tall * apart;
+        const double unlike =
+            a && b ? std::abs(a->down - b->down) / std::max(std::abs(a->down), std::abs(b->down)) : 0.0;
+        const bool alike = a && b && unlike < kAlike &&
+                           std::abs(a->top + a->bottom - b->top - b->bottom) < 2.0 * 0.08 * apart &&
+                           tall < 1.25 * most_tall * apart;
         if (!alike) {
-          against += a && b ? 1.0 : 0.5;
+          // A bar that goes up unevenly speaks neither way.
+          if (!(a && b && unlike >= kAlike && unlike < kUneven)) against += a && b ? 1.0 : 0.5;
           continue;
         }
         agree.push_back({p, 0.5 * (tall + low), Vec2(a->x, 0.5 * (a->top + a->bottom)),
