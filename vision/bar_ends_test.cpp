@@ -155,6 +155,34 @@ TEST_F(BarEnds, ALaggingHandShowsAsTilt) {
   EXPECT_GT(*a->bar_tilt->deg[tilted->frame], 0.0);
 }
 
+// A hand's tremble sets the whole picture going, and an uneven bar's ends do not go alike.
+TEST_F(BarEnds, AreFoundInAHandHeldFilmOfAnUnevenPress) {
+  FilmPlan plan = planFromSeed(418, Lift::kBench, View::kRear);
+  plan.take("hand");
+  plan.width_px = 960;
+  plan.height_px = 540;
+  plan.look.someone_passes = false;
+  plan.bench.reps.resize(2);
+  for (PressPlan& r : plan.bench.reps) r.right_lags_m = 0.0;
+  plan.bench.reps[1].right_lags_m = 0.05;
+  const fs::path film = folder / "hand.mp4";
+  ASSERT_TRUE(makeFilm(plan, film));
+  std::ifstream in(truthPathFor(film));
+  truth = nlohmann::json::parse(in);
+  const auto clip = trackBar(film);
+  ASSERT_TRUE(clip) << clip.error().text;
+  ASSERT_TRUE(clip->tracks.across());
+  std::vector<double> off;
+  double mean = 0.0, scatter = 0.0;
+  for (std::size_t f = 0; f < clip->tracks.frameCount(); ++f)
+    if (clip->tracks.bar[f].state == TrackState::kSeen)
+      off.push_back(clip->tracks.bar[f].p_px.y() - middle(f).y());
+  ASSERT_GT(off.size(), clip->tracks.frameCount() * 8 / 10);
+  for (double v : off) mean += v / static_cast<double>(off.size());
+  for (double v : off) scatter += (v - mean) * (v - mean) / static_cast<double>(off.size());
+  EXPECT_LT(std::sqrt(scatter), 1.0);  // the truth is without the tremble, which is taken out
+}
+
 TEST_F(BarEnds, FromTheSideThereAreNoneAndSayingSoDecides) {
   const fs::path side = filmed(8, Lift::kBench, View::kSide);
   const auto found = trackBar(side);

@@ -20,8 +20,8 @@ struct FilmSync {
   double likeness = 0.0;  // 1: the bars move alike all along
   double rival = 0.0;     // of the next best place, a rep earlier or later, say
   // Likely enough to go by; otherwise the coach should look. Own allowances: on twenty pairs of simulated
-  // films (docs/accuracy.md) right places are alike to 0.84 and more with rivals below 0.68, the wrong one to
-  // 0.41.
+  // films (docs/accuracy.md) right places are alike to 0.84 and more with rivals below 0.68; one in whose
+  // film something else was followed was alike to 0.41.
   bool sure() const { return likeness > 0.8 && rival < 0.95 * likeness; }
 };
 
