@@ -331,7 +331,6 @@ const std::array kTable = {
         [](const RepScene& s) {
           return loaded(s, [](const RepScene& r) {
             constexpr double kHalf_s = 0.05, kOfJumps = 0.6;  // half hidden at a moment, less over that time
-
             const auto over = [&](std::size_t f) {
               const std::size_t a = r.frameAt(r.time_s[f] - kHalf_s), b = r.frameAt(r.time_s[f] + kHalf_s);
               return (r.height[b].slope.value - r.height[a].slope.value) /

@@ -26,9 +26,7 @@ struct Read {
 
 Read ofMoment(const JointMoment& moment) {
   return {[=](const Places& p, std::size_t f) { return moment.at(p, f); }, moment.joints(), true, false,
-          [=](const Places& p, std::size_t f) {
-            return std::hypot(moment.speedingError(p, f), moment.massError(p, f));
-          }};
+          [=](const Places& p, std::size_t f) { return moment.ownError(p, f); }};
 }
 
 // Picture where the bar is lowest.

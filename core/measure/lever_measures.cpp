@@ -36,8 +36,7 @@ Reading readMoment(const RepScene& s) {
   return withMoment<kAbout, kFull>(s, [&](const JointMoment& moment) {
     Reading r = most(s, moment.joints(), s.upFrom(), s.upTo(),
                      [=](const Places& p, std::size_t f) { return moment.at(p, f); });
-    if (r.status == MeasureStatus::kOk)
-      r.own_sd = std::hypot(moment.speedingError(s.places, r.frame), moment.massError(s.places, r.frame));
+    if (r.status == MeasureStatus::kOk) r.own_sd = moment.ownError(s.places, r.frame);
     return r;
   });
 }

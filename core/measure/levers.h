@@ -3,6 +3,7 @@
 // and positive where the joint's extensors give them (ankle: what pushes the toes down).
 #pragma once
 
+#include <cmath>
 #include <optional>
 #include <vector>
 
@@ -30,6 +31,9 @@ struct JointMoment {
   // is another in every picture, and the body's mass and how it is spread over the segments, which is not.
   double speedingError(const Places& p, std::size_t f) const;
   double massError(const Places& p, std::size_t f) const;
+  double ownError(const Places& p, std::size_t f) const {  // of both
+    return std::hypot(speedingError(p, f), massError(p, f));
+  }
 };
 
 }  // namespace mottix::posture
