@@ -37,7 +37,10 @@ class BarEnds : public testing::Test {
     plan.bench.reps.resize(2);
     for (PressPlan& r : plan.bench.reps) r.right_lags_m = 0.0;
     plan.bench.reps[1].right_lags_m = lags_m;
-    const fs::path film = folder / (plan.name + std::string(nameOf(view)) + ".mp4");
+    return made(plan);
+  }
+  fs::path made(const FilmPlan& plan) {
+    const fs::path film = folder / (plan.name + std::string(nameOf(plan.view)) + ".mp4");
     EXPECT_TRUE(makeFilm(plan, film));
     std::ifstream in(truthPathFor(film));
     truth = nlohmann::json::parse(in);
@@ -165,11 +168,7 @@ TEST_F(BarEnds, AreFoundInAHandHeldFilmOfAnUnevenPress) {
   plan.bench.reps.resize(2);
   for (PressPlan& r : plan.bench.reps) r.right_lags_m = 0.0;
   plan.bench.reps[1].right_lags_m = 0.05;
-  const fs::path film = folder / "hand.mp4";
-  ASSERT_TRUE(makeFilm(plan, film));
-  std::ifstream in(truthPathFor(film));
-  truth = nlohmann::json::parse(in);
-  const auto clip = trackBar(film);
+  const auto clip = trackBar(made(plan));
   ASSERT_TRUE(clip) << clip.error().text;
   ASSERT_TRUE(clip->tracks.across());
   std::vector<double> off;
@@ -204,11 +203,7 @@ TEST_F(BarEnds, AreNotFollowedAPlatesHeightAbove) {
   plan.deadlift.reps.resize(1);
   plan.width_px = 640;
   plan.height_px = 360;
-  const fs::path film = folder / "flicker.mp4";
-  ASSERT_TRUE(makeFilm(plan, film));
-  std::ifstream in(truthPathFor(film));
-  truth = nlohmann::json::parse(in);
-  const auto clip = trackBar(film);
+  const auto clip = trackBar(made(plan));
   ASSERT_TRUE(clip) << clip.error().text;
   ASSERT_TRUE(clip->tracks.across());
   std::size_t seen = 0;

@@ -50,8 +50,8 @@ SplineFit smoothSpline(std::span<const double> time_s, std::span<const double> v
                        std::span<const double> sd, const SplineOptions& options = {});
 
 // The same with the error of the second derivative as it is where that jumps (a bar that is braked at once):
-// faster changes than the cut-off lets through are hidden, half of what it changes within one time constant
-// of it (own allowance).
+// faster changes than the cut-off lets through are hidden, a good half of what it changes within one time
+// constant of it (own allowance).
 SplineFit withHiddenJumps(SplineFit fit, std::span<const double> time_s);
 
 }  // namespace mottix
