@@ -268,7 +268,8 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
 
 Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking& clip,
                            const LoadedBar& loaded, Lift lift, Facing facing, const PlacedPoints& first,
-                           BodyPointNetwork* network, JointTracks& raw, const Progress& progress) {
+                           BodyPointNetwork* network, JointTracks& raw, const Progress& progress,
+                           bool wide_stance) {
   auto film = Film::open(path);
   if (!film) return tl::make_unexpected(film.error());
   const auto &heel = first.joints[indexOf(Joint::kHeel)], &toe = first.joints[indexOf(Joint::kToe)];
@@ -282,8 +283,10 @@ Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking
       1.0 / std::max(1, std::min(clip.tracks.width_px, clip.tracks.height_px) / kFineEnoughPx);
   film->shrinkTo(part);
   film->steadyBy(clip.tracks.shake);
-  CarryInput input{shrunk(camera->camera, part), steady.bar, first};
+  CarryInput input;
+  static_cast<ChainInput&>(input) = {shrunk(camera->camera, part), steady.bar, first};
   input.network = network;
+  input.stance = usualStance(lift, wide_stance);
   if (lift == Lift::kBench) input.hold = Hold::kLying;
   if (lift == Lift::kDeadlift) {
     input.hold = Hold::kInHands;

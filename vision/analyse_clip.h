@@ -45,10 +45,11 @@ Expected<ClipTracking> trackBar(const std::filesystem::path& path, const TrackSe
 
 // Carries the joints of `first` through the film, read along the way by `network` (none: by what moves alone;
 // see trackPlacedJoints, which does all that is known). `raw` receives the carried tracks before corrections,
-// so that a later correction needs no film.
+// so that a later correction needs no film. `wide_stance`: of a deadlift, sumo.
 Expected<void> trackJoints(const std::filesystem::path& path, const ClipTracking& clip,
                            const LoadedBar& loaded, Lift lift, Facing facing, const PlacedPoints& first,
-                           BodyPointNetwork* network, JointTracks& raw, const Progress& progress = {});
+                           BodyPointNetwork* network, JointTracks& raw, const Progress& progress = {},
+                           bool wide_stance = false);
 
 // Carries the points of the back that were placed (backOf) through a clip whose joints are known: adds them
 // to `raw`. `placed` and `found` as for layCorrections.

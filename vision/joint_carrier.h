@@ -19,12 +19,10 @@
 // Elbow, wrist and ear are not carried in this version and stay unknown.
 #pragma once
 
-#include <array>
 #include <functional>
-#include <vector>
 
 #include "core/base/error.h"
-#include "core/motion/side_camera.h"
+#include "core/motion/body_chain.h"
 #include "core/motion/tracks.h"
 #include "vision/body_points.h"
 #include "vision/film.h"
@@ -38,16 +36,8 @@ inline Progress partOf(const Progress& progress, double from, double to) {
   return [&progress, from, to](double p) { return !progress || progress(from + (to - from) * p); };
 }
 
-// How the lifter has the bar; one who lies under it has the shoulder on the bench.
-enum class Hold { kOnBack, kInHands, kLying };
-
-struct CarryInput {
-  SideCamera camera;
-  std::vector<BarSample> bar;  // one a frame of the film
-  PlacedPoints placed;         // hip, knee, ankle and shoulder are needed; heel and toe are kept when given
-  Hold hold = Hold::kOnBack;
-  std::size_t held_from = 0, held_to = 0;  // of kInHands: frames from one to the other
-  BodyPointNetwork* network = nullptr;     // none: joints are followed by what moves alone
+struct CarryInput : ChainInput {
+  BodyPointNetwork* network = nullptr;  // none: joints are followed by what moves alone
 };
 
 Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Progress& progress = {});

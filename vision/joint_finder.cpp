@@ -11,6 +11,7 @@
 #include "core/motion/across_joints.h"
 #include "core/motion/camera_shake.h"
 #include "core/motion/joint_corrections.h"
+#include "core/motion/lying_joints.h"
 #include "core/motion/seen_body.h"
 #include "vision/back_outline.h"
 
@@ -206,8 +207,9 @@ Expected<FoundOnFilm> findStanding(Film& film, const ClipTracks& tracks, const C
 // A lifter on a bench, looked at while the bar is held with straight arms. The network was trained on people
 // mostly upright, so the picture is turned until the head is up; which of the two ways that is shows in how
 // surely it sees a person.
-Expected<FoundOnFilm> findLying(Film& film, const ClipTracks& tracks, const std::vector<Rep>& reps,
-                                double height_px, Facing facing, BodyPointNetwork& network,
+Expected<FoundOnFilm> findLying(Film& film, const ClipTracks& tracks, const ClipTracking& clip,
+                                const LoadedBar& loaded, const std::vector<Rep>& reps, double height_px,
+                                const KnownOfLifter& lifter, BodyPointNetwork& network,
                                 const Progress& progress) {
   // The bar is held over the shoulder: an arm to the grip is 0.37 of the height (winter2009, and a fist), of
   // which a grip as wide as elbows need leaves about 0.3; the middle of a body with bent knees lies a quarter
@@ -215,6 +217,7 @@ Expected<FoundOnFilm> findLying(Film& film, const ClipTracks& tracks, const std:
   // allowance.
   constexpr double kBarOverShoulder = 0.29, kMiddleFromShoulder = 0.25, kShoulderPlay = 0.1;
   constexpr std::size_t kTried = 3;
+  constexpr double kRough = 0.8;  // part of the work
   std::vector<Look> looks;
   for (const Look& look : chooseLooks(reps, tracks.time_s))
     if (look.standing) looks.push_back(look);
@@ -234,7 +237,7 @@ Expected<FoundOnFilm> findLying(Film& film, const ClipTracks& tracks, const std:
   double surest = 0.0, side = 1.0, done = 0.0;
   for (const Facing way : {Facing::kRight, Facing::kLeft})
     for (const double tried : {1.0, 1.25}) {
-      if (facing != Facing::kUnknown && facing != way) continue;
+      if (lifter.facing != Facing::kUnknown && lifter.facing != way) continue;
       const auto bodies = read(few, way, tried, done, done + 0.15);
       if (!bodies) return tl::make_unexpected(bodies.error());
       done += 0.15;
@@ -255,9 +258,22 @@ Expected<FoundOnFilm> findLying(Film& film, const ClipTracks& tracks, const std:
     return fail(Remedy::kMarkByHand,
                 "The joints were not found by themselves: nobody is seen lying under the bar. Place them on "
                 "one picture.");
-  const auto bodies = read(looks, out.facing, side, done, 1.0);
+  const auto bodies = read(looks, out.facing, side, done, kRough);
   if (!bodies) return tl::make_unexpected(bodies.error());
-  auto found = estimateLyingJoints(seenFrom(*bodies, tracks, nearSide(out.facing)), height_px);
+  const auto rough = mostlyLyingJoints(seenFrom(*bodies, tracks, nearSide(out.facing)), height_px);
+  if (!rough) return tl::make_unexpected(rough.error());
+  // How the body lies is known well enough now for a square laid by it, in which it is read much better.
+  const auto& lies = rough->points.joints;
+  const BodySquare round_hips =
+      squareRound(*lies[indexOf(Joint::kHip)], *lies[indexOf(Joint::kShoulder)], height_px);
+  const auto closer = readBodies(
+      film, tracks, looks, [&](const BarSample&) { return round_hips; }, network,
+      partOf(progress, kRough, 1.0));
+  if (!closer) return tl::make_unexpected(closer.error());
+  const auto camera = estimateCamera(tracks, clip.axis, loaded, out.facing);
+  if (!camera) return tl::make_unexpected(camera.error());
+  auto found =
+      estimateLyingJoints(seenFrom(*closer, tracks, nearSide(out.facing)), camera->camera, lifter.body);
   if (!found) return tl::make_unexpected(found.error());
   out.joints = std::move(*found);
   return out;
@@ -422,7 +438,7 @@ Expected<FoundOnFilm> findPulling(Film& film, const ClipTracks& tracks, const Cl
     seen.set_up.push_back(s);
   if (auto again = estimatePulledJoints(seen, *camera, lifter.body)) found = std::move(again);
   out.joints = std::move(found->set_up);
-  out.lock_out = std::move(found->lock_out);
+  out.wide_stance = found->wide_stance;
   return out;
 }
 
@@ -596,7 +612,8 @@ Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTr
   auto ready = prepare(path, clip, loaded, lift, lifter);
   if (!ready) return tl::make_unexpected(ready.error());
   auto& [tracks, reps, film, height_px] = *ready;
-  auto out = lift == Lift::kBench ? findLying(film, tracks, reps, height_px, lifter.facing, network, progress)
+  auto out = lift == Lift::kBench
+                 ? findLying(film, tracks, clip, loaded, reps, height_px, lifter, network, progress)
              : lift == Lift::kDeadlift
                  ? findPulling(film, tracks, clip, loaded, reps, height_px, lifter, network, progress)
                  : findStanding(film, tracks, clip, loaded, reps, height_px, lifter, network, progress);
@@ -606,7 +623,6 @@ Expected<FoundOnFilm> findJoints(const std::filesystem::path& path, const ClipTr
       if (p) p = toPictureMoved(clip.tracks, points.frame, *p);
   };
   asFilmed(out->joints.points);
-  if (out->lock_out) asFilmed(out->lock_out->points);
   return out;
 }
 
@@ -614,20 +630,18 @@ Expected<void> trackPlacedJoints(const std::filesystem::path& path, const ClipTr
                                  const LoadedBar& loaded, Lift lift, const KnownOfLifter& lifter,
                                  const PlacedPoints& first, BodyPointNetwork* network, JointTracks& raw,
                                  const Progress& progress) {
-  constexpr double kCarried = 0.8;  // part of the time
-  const bool at_lock_out = network != nullptr && lift == Lift::kDeadlift;
-  if (auto ok = trackJoints(path, clip, loaded, lift, lifter.facing, first, network, raw,
-                            partOf(progress, 0.0, at_lock_out ? kCarried : 1.0));
-      !ok || !at_lock_out)
-    return ok;
+  constexpr double kFinding = 0.2;  // part of the time
+  if (network == nullptr || lift != Lift::kDeadlift)
+    return trackJoints(path, clip, loaded, lift, lifter.facing, first, network, raw, progress,
+                       lifter.wide_stance);
   KnownOfLifter known = lifter;
   const auto &heel = first.joints[indexOf(Joint::kHeel)], &toe = first.joints[indexOf(Joint::kToe)];
   if (known.facing == Facing::kUnknown && heel && toe) known.facing = facingFromFeet(*heel, *toe);
-  const auto found = findJoints(path, clip, loaded, lift, known, *network, partOf(progress, kCarried, 1.0));
-  if (found && found->lock_out) raw = drawCarried(clip.tracks, raw, *found->lock_out);
-  // Who is not found there has been carried all the same.
+  const auto found = findJoints(path, clip, loaded, lift, known, *network, partOf(progress, 0.0, kFinding));
+  // Who is not found is carried all the same.
   if (!found && found.error().remedy == Remedy::kCancelled) return tl::make_unexpected(found.error());
-  return {};
+  return trackJoints(path, clip, loaded, lift, lifter.facing, first, network, raw,
+                     partOf(progress, kFinding, 1.0), found ? found->wide_stance : lifter.wide_stance);
 }
 
 std::vector<Lift> liftsToTry(Lift likeliest, bool open) {
@@ -663,11 +677,10 @@ Expected<Lift> trackFoundJoints(const std::filesystem::path& path, const ClipTra
     if (!found && found.error().remedy == Remedy::kCancelled) break;
     if (!found) continue;
     if (auto ok = trackJoints(path, clip, loaded, maybe[i], found->facing, found->joints.points, &network,
-                              raw, partOf(progress, kFinding, 1.0));
+                              raw, partOf(progress, kFinding, 1.0), found->wide_stance);
         !ok)
       return tl::make_unexpected(ok.error());
     spread = found->joints.spread;
-    if (found->lock_out) raw = drawCarried(clip.tracks, raw, *found->lock_out);
     return maybe[i];
   }
   return tl::make_unexpected(found.error());

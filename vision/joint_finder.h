@@ -22,9 +22,9 @@
 namespace mottix {
 
 struct FoundOnFilm {
-  FoundJoints joints;                   // where carrying starts
-  std::optional<FoundJoints> lock_out;  // of a deadlift: the same joints there
+  FoundJoints joints;  // where carrying starts
   Facing facing = Facing::kUnknown;
+  bool wide_stance = false;  // of a deadlift
 };
 
 struct KnownOfLifter {
@@ -46,8 +46,8 @@ Expected<Lift> trackFoundJoints(const std::filesystem::path& path, const ClipTra
                                 FoundSpread& spread, const Progress& progress = {});
 
 // Carries joints that were placed on one picture, `first`, through the film. With a network joints are read
-// along the way (vision/joint_carrier.h), and those of a deadlift are drawn toward where they are found at
-// lock-out, which the plate hides from what moves. None: by what moves alone.
+// along the way (vision/joint_carrier.h), and of a deadlift it is seen how wide the feet stand. None: by what
+// moves alone.
 Expected<void> trackPlacedJoints(const std::filesystem::path& path, const ClipTracking& clip,
                                  const LoadedBar& loaded, Lift lift, const KnownOfLifter& lifter,
                                  const PlacedPoints& first, BodyPointNetwork* network, JointTracks& raw,

@@ -650,14 +650,14 @@ TEST_F(OnFilm, ADeadliftersJointsAreFoundByThemselves) {
     const auto found = findJoints(pulled, *clip, loaded, Lift::kDeadlift, lifter, *network);
     ASSERT_TRUE(found) << found.error().text;
     EXPECT_EQ(found->facing, plan.from_right ? Facing::kRight : Facing::kLeft);
-    ASSERT_TRUE(found->lock_out);
-    for (const FoundJoints* at : {&found->joints, &*found->lock_out})
-      for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kShoulder}) {
-        const Vec2 e = *at->points.joints[indexOf(j)] - truly(j, at->points.frame);
-        EXPECT_LT(e.norm(), 3.0 * std::sqrt(2.0) * at->spread.sd_px(j))
-            << nameOf(j) << " on frame " << at->points.frame << (sumo ? ", sumo" : "");
-        EXPECT_LT(e.norm(), 0.4 * clip->tracks.bar[at->points.frame].radius_px) << nameOf(j) << ": 9 cm";
-      }
+    EXPECT_EQ(found->wide_stance, sumo);
+    const PlacedPoints& at = found->joints.points;
+    for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kShoulder}) {
+      const Vec2 e = *at.joints[indexOf(j)] - truly(j, at.frame);
+      EXPECT_LT(e.norm(), 3.0 * std::sqrt(2.0) * found->joints.spread.sd_px(j))
+          << nameOf(j) << (sumo ? ", sumo" : "");
+      EXPECT_LT(e.norm(), 0.4 * clip->tracks.bar[at.frame].radius_px) << nameOf(j) << ": 9 cm";
+    }
 
     const auto camera = estimateCamera(clip->tracks, clip->axis, loaded, found->facing);
     ASSERT_TRUE(camera);

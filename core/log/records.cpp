@@ -6,6 +6,7 @@ AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit, const 
   AnalysisSettings settings;
   settings.lift = edit.asked.lift;
   settings.facing = edit.asked.facing;
+  settings.wide_stance = standsWide(edit.asked);
   settings.view = edit.asked.view;
   settings.bar = loadedBar(edit.asked);
   settings.body = body;

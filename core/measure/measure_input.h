@@ -35,6 +35,7 @@ struct MeasureInput {
   std::optional<double> load_kg = std::nullopt;
   std::optional<Estimate> body_kg = std::nullopt;        // the lifter's mass
   std::shared_ptr<const SmoothTracks> smooth = nullptr;  // of `tracks`; made anew when there is none
+  Stance stance = usualStance(lift);
 };
 
 }  // namespace mottix

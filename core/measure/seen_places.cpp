@@ -51,7 +51,7 @@ FilmedScene::FilmedScene(const MeasureInput& input) : input_(input), smooth_(inp
 }
 
 Estimate FilmedScene::lateralOf(Joint joint) const {
-  if (!input_.tracks->across()) return lateralPrior(joint);
+  if (!input_.tracks->across()) return lateralPrior(joint, input_.stance);
   Estimate e = depthPrior(joint, input_.lift);
   if (input_.view == View::kRear) e.value = -e.value;
   return e;
@@ -76,12 +76,15 @@ Vec2 SeenPlaces::mapped(Joint joint, Vec2 p_px, std::size_t frame) const {
   const int j = static_cast<int>(indexOf(joint));
   double lateral = scene_.lateralOf(joint).value;
   if (joint == Joint::kKnee && frame != kNoFrame && !scene_.input().tracks->across() &&
-      scene_.knownAt(Joint::kAnkle, frame) && scene_.knownAt(Joint::kHip, frame)) {
+      scene_.input().stance != Stance::kBesideBench && scene_.knownAt(Joint::kAnkle, frame) &&
+      scene_.knownAt(Joint::kHip, frame)) {
     // The knee's own depth follows from how far it is in front of the leg's line; two rounds settle it.
-    auto at = [&](Joint end) { return camera_.toBody(scene_.place_px(end, frame), lateralPrior(end).value); };
+    auto at = [&](Joint end) {
+      return camera_.toBody(scene_.place_px(end, frame), scene_.lateralOf(end).value);
+    };
     const Vec2 ankle = at(Joint::kAnkle), hip = at(Joint::kHip);
     for (int round = 0; round < 2; ++round)
-      lateral = kneeLateral(ankle, camera_.toBody(p_px, lateral), hip).value;
+      lateral = kneeLateral(ankle, camera_.toBody(p_px, lateral), hip, scene_.input().stance).value;
   }
   // Across, both sides of a body lie about equally near.
   const bool across = scene_.input().tracks->across();

@@ -77,7 +77,7 @@ std::optional<Index> rowInChain(Joint joint) {
 class Errors {
  public:
   Errors(const ClipTracks& tracks, const JointTracks& carried, const std::vector<PlacedPoints>& placed,
-         const FoundSpread& found, const CorrectionModel& model, const FoundJoints* found_there = nullptr)
+         const FoundSpread& found, const CorrectionModel& model)
       : tracks_(tracks), carried_(carried), model_(model), radius_px_(usualRadius_px(tracks.bar)) {
     hand_px_ = model.hand_of_radius * radius_px_;
     for (std::size_t f = 0; f < tracks.frameCount(); ++f) {
@@ -99,15 +99,6 @@ class Errors {
         spots_.push_back(at);
         wrong.push_back(*points.joints[j] - sample(at).p_px);
       }
-    by_hand_ = spots_.size();
-    if (found_there != nullptr)
-      for (const Joint joint : {Joint::kHip, Joint::kKnee, Joint::kShoulder}) {
-        const Spot at{found_there->points.frame, joint};
-        const auto& p = found_there->points.joints[indexOf(joint)];
-        if (!p || !known(at)) continue;
-        spots_.push_back(at);
-        wrong.push_back(*p - sample(at).p_px);
-      }
     prior_ = own(found);
     for (std::size_t j = 0; j < kJointCount; ++j)
       if (by_hand[j] && !found.has(static_cast<Joint>(j)))
@@ -123,10 +114,6 @@ class Errors {
       const auto [error, hand] = withSpots(spots_[a], design(spots_[a]));
       k.middleRows<2>(2 * static_cast<Index>(a)) = error + hand;
     }
-    for (std::size_t a = by_hand_; a < spots_.size(); ++a)
-      for (std::size_t b = by_hand_; b < spots_.size(); ++b)
-        k.block<2, 2>(2 * static_cast<Index>(a), 2 * static_cast<Index>(b)) +=
-            found_there->spread.of(spots_[a].joint, spots_[b].joint);
     constexpr double kExactly_px2 = 1e-6;
     k.diagonal().array() += kExactly_px2;
     solver_.compute(k);
@@ -209,8 +196,7 @@ class Errors {
   bool hangs_ = false;                // the bar, from the arms
   std::vector<Chained> chained_;      // what carrying did wrong, one a frame
   std::vector<Spot> spots_;           // that were placed, those by hand first
-  std::size_t by_hand_ = 0;
-  MatrixXd toward_;  // the prior times their designs, transposed: two columns each
+  MatrixXd toward_;                   // the prior times their designs, transposed: two columns each
   FoundSpread::Matrix prior_;
   Eigen::LLT<MatrixXd> solver_;
   VectorXd weights_;
@@ -355,7 +341,7 @@ class Errors {
     for (std::size_t b = 0; b < spots_.size(); ++b) {
       const auto column = 2 * static_cast<Index>(b);
       error.middleCols<2>(column) += carrying(at, spots_[b]);
-      if (spots_[b].joint == at.joint && b < by_hand_)
+      if (spots_[b].joint == at.joint)
         miss.middleCols<2>(column) = hand(at, spots_[b]) * Matrix2d::Identity();
     }
     return {std::move(error), std::move(miss)};
@@ -370,14 +356,6 @@ void layCorrections(ClipTracks& tracks, const JointTracks& carried, const std::v
   JointTracks out;
   for (std::size_t j = 0; j < kJointCount; ++j) out[j] = errors.putRight(static_cast<Joint>(j));
   tracks.joints = std::move(out);
-}
-
-JointTracks drawCarried(const ClipTracks& tracks, const JointTracks& carried,
-                        const FoundJoints& found_there) {
-  const Errors errors(tracks, carried, {}, {}, {}, &found_there);
-  JointTracks out;
-  for (std::size_t j = 0; j < kJointCount; ++j) out[j] = errors.putRight(static_cast<Joint>(j));
-  return out;
 }
 
 std::optional<SuggestedCorrection> suggestCorrection(const ClipTracks& tracks, const JointTracks& carried,

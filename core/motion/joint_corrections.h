@@ -39,11 +39,6 @@ struct CorrectionModel {
 void layCorrections(ClipTracks& tracks, const JointTracks& carried, const std::vector<PlacedPoints>& placed,
                     const FoundSpread& found = {}, const CorrectionModel& model = {});
 
-// Carried joints, drawn as far as either is sure toward where the same joints were found on another picture,
-// and in like postures with them: the error model above, with the found ones' spread in place of the hand's.
-// Hip, knee and shoulder; the stated errors are those of carrying that are left.
-JointTracks drawCarried(const ClipTracks& tracks, const JointTracks& carried, const FoundJoints& found_there);
-
 // Where the coach's hand would help most: of the frames on which a set is judged (turns, starts, and half way
 // between), the joint that would make all joints there surest if it were put right. Joints placed within a
 // quarter of a second, those `locked` and the points of the back, on which no other joint hangs, are left in

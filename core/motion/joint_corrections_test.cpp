@@ -323,68 +323,6 @@ TEST(SameAsNeighbour, IsWhereTheJointWasPlacedNearestInTime) {
   EXPECT_LT((*sameAsNeighbour(s.tracks, placed, 100, Joint::kHip) - Vec2(397, 327)).norm(), 1e-9);
 }
 
-// Joints that the program found again at the turn: believed as far as they are surer than what was carried.
-TEST(DrawCarried, TowardWhereTheSameJointsWereFoundAsFarAsTheyAreSure) {
-  const Scene scene(12.0);
-  FoundJoints there;
-  there.points.frame = 30;  // the first turn
-  const Vec2 off(9.0, -6.0);
-  for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kShoulder}) {
-    there.points.joints[indexOf(j)] = scene.carried[indexOf(j)][30].p_px + off;
-    there.spread.set(j, j, 1.0 * Eigen::Matrix2d::Identity());
-  }
-  const JointTracks sure = drawCarried(scene.tracks, scene.carried, there);
-  const JointTrack &hip = sure[indexOf(Joint::kHip)], &before = scene.carried[indexOf(Joint::kHip)];
-  EXPECT_LT((hip[30].p_px - before[30].p_px - off).norm(), 1.5);
-  EXPECT_LT(hip[30].sd_px, 2.0);
-  EXPECT_GT((hip[150].p_px - before[150].p_px).norm(), 0.5 * off.norm()) << "the same posture, two reps on";
-  EXPECT_LT((hip[0].p_px - before[0].p_px).norm(), 1e-6) << "where carrying starts it is not wrong";
-  EXPECT_EQ(hip[0].sd_px, 0.0);
-  EXPECT_EQ(sure[indexOf(Joint::kAnkle)][30].p_px, scene.carried[indexOf(Joint::kAnkle)][30].p_px);
-
-  for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kShoulder})
-    there.spread.set(j, j, 1e4 * Eigen::Matrix2d::Identity());
-  const JointTracks unsure = drawCarried(scene.tracks, scene.carried, there);
-  EXPECT_LT((unsure[indexOf(Joint::kHip)][30].p_px - before[30].p_px).norm(), 0.05 * off.norm());
-  const JointTracks alone = drawCarried(scene.tracks, scene.carried, FoundJoints());
-  EXPECT_NEAR(unsure[indexOf(Joint::kHip)][30].sd_px, alone[indexOf(Joint::kHip)][30].sd_px, 0.1);
-}
-
-// Between the frames on which errors are computed they are taken in between; not where carrying starts.
-TEST(DrawCarried, WhereCarryingStartsStaysKnownOnAnyFrame) {
-  for (const std::size_t start : {1u, 2u, 3u, 90u}) {
-    Scene scene(12.0);
-    for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kShoulder, Joint::kAnkle}) {
-      scene.put(j, scene.carried[indexOf(j)][0].p_px, 12.0);
-      scene.carried[indexOf(j)][0].sd_px = 12.0;
-      scene.carried[indexOf(j)][start].sd_px = 0.0;
-    }
-    FoundJoints there;
-    there.points.frame = 150;
-    there.points.joints[indexOf(Joint::kHip)] =
-        Vec2(scene.carried[indexOf(Joint::kHip)][150].p_px + Vec2(9.0, -6.0));
-    there.spread.set(Joint::kHip, Joint::kHip, Eigen::Matrix2d::Identity());
-    const JointTracks drawn = drawCarried(scene.tracks, scene.carried, there);
-    EXPECT_EQ(drawn[indexOf(Joint::kHip)][start].sd_px, 0.0) << start;
-  }
-}
-
-// Segments keep their lengths: a hip put right along the thigh takes the knee with it, across it does not.
-TEST(DrawCarried, AlongASegmentItsJointsGoTogether) {
-  const Scene scene(12.0);
-  const Vec2 knee = scene.carried[indexOf(Joint::kKnee)][30].p_px,
-             along = (scene.carried[indexOf(Joint::kHip)][30].p_px - knee).normalized();
-  auto moved = [&](const Vec2& off) -> Vec2 {
-    FoundJoints there;
-    there.points.frame = 30;
-    there.points.joints[indexOf(Joint::kHip)] = Vec2(scene.carried[indexOf(Joint::kHip)][30].p_px + off);
-    there.spread.set(Joint::kHip, Joint::kHip, Eigen::Matrix2d::Identity());
-    return drawCarried(scene.tracks, scene.carried, there)[indexOf(Joint::kKnee)][30].p_px - knee;
-  };
-  EXPECT_GT(moved(10.0 * along).dot(along), 2.0);
-  EXPECT_LT(std::abs(moved(10.0 * Vec2(-along.y(), along.x())).dot(along)), 1.0);
-}
-
 // A bar that hangs from straight arms: a shoulder that was laid too high is too high in every posture,
 // however the trunk has turned.
 TEST(LayCorrections, ShouldersFromWhichABarHangsStayWrongAlike) {

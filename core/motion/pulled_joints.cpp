@@ -69,7 +69,7 @@ enum Common { kHeight, kThigh, kShank, kTrunk, kFoot, kArm, kSeenSize, kAnkleX, 
 enum Posture { kLockOut, kSetUp, kBefore };
 
 // Feet and knees from the mid-plane (m), toes turned out: standing as for a jump, or wide (practice).
-struct Stance {
+struct Feet {
   bool wide;
   double ankle_m, toe_m, toe_out_deg;
   double bent_knee_m;      // follows the toes
@@ -90,8 +90,8 @@ struct Stance {
     }
   }
 };
-constexpr std::array kStances = {Stance{false, 0.14, 0.20, 20.0, 0.17, 0.12, 0.75},
-                                 Stance{true, 0.36, 0.47, 42.0, 0.40, 0.23, 0.25}};
+constexpr std::array kStances = {Feet{false, 0.14, 0.20, 20.0, 0.17, 0.12, 0.75},
+                                 Feet{true, 0.36, 0.47, 42.0, 0.40, 0.23, 0.25}};
 
 struct Seen {
   std::array<std::optional<Vec2>, kJointCount> p_m;  // in the lifter's frame
@@ -99,7 +99,7 @@ struct Seen {
 
 // Where most pictures show each joint; one that few show is left out.
 Seen mostlySeen(const std::vector<SeenJoints>& pictures, Posture posture, const SideCamera& camera,
-                const Stance& stance) {
+                const Feet& stance) {
   Seen out;
   for (std::size_t j = 0; j < kJointCount; ++j) {
     std::vector<double> x, y;
@@ -116,7 +116,7 @@ Seen mostlySeen(const std::vector<SeenJoints>& pictures, Posture posture, const 
 
 class Pull {
  public:
-  Pull(const SeenPull& seen, const SideCamera& camera, const std::optional<Body>& body, const Stance& stance)
+  Pull(const SeenPull& seen, const SideCamera& camera, const std::optional<Body>& body, const Feet& stance)
       : body_(body),
         stance_(stance),
         lock_out_(mostlySeen(seen.lock_out, kLockOut, camera, stance)),
@@ -276,7 +276,7 @@ class Pull {
 
  private:
   const std::optional<Body>& body_;
-  Stance stance_;
+  Feet stance_;
   Seen lock_out_, before_, set_up_;
   bool has_before_ = false, on_floor_ = false;
   double floor_m_ = 0.0;
@@ -303,7 +303,7 @@ class Pull {
 struct Apart {
   double seen_px, there_px;
 };
-std::optional<Apart> toesApart(const SeenPull& seen, const SideCamera& camera, const Stance& stance) {
+std::optional<Apart> toesApart(const SeenPull& seen, const SideCamera& camera, const Feet& stance) {
   std::vector<double> apart, near_x, near_y;
   for (const SeenJoints& s : seen.lock_out) {
     const auto &near = s.p_px[indexOf(Joint::kToe)], &far = s.far_px[indexOf(Joint::kToe)];
@@ -335,7 +335,7 @@ Expected<FoundPull> estimatePulledJoints(const SeenPull& seen, const SideCamera&
     double off = 0.0;  // squared, in standard deviations, with how unusual the stance is
   };
   std::vector<Candidate> candidates;
-  for (const Stance& stance : kStances) {
+  for (const Feet& stance : kStances) {
     if (seen.wide_stance && !stance.wide) continue;
     const Pull pull(seen, camera, body, stance);
     if (seen.lock_out.size() < kFewestPictures || !pull.enough())
@@ -354,8 +354,9 @@ Expected<FoundPull> estimatePulledJoints(const SeenPull& seen, const SideCamera&
       off += std::pow((apart->seen_px - kApartSeen * apart->there_px) /
                           (kApartScatter * fit->x[kHeight] * 1000.0 / camera.mmPerPx(0.0)),
                       2);
-    candidates.push_back({{placed(seen.set_up_frame, kSetUp), placed(seen.lock_out.front().frame, kLockOut)},
-                          off - 2.0 * std::log(stance.usual)});
+    candidates.push_back(
+        {{placed(seen.set_up_frame, kSetUp), placed(seen.lock_out.front().frame, kLockOut), stance.wide},
+         off - 2.0 * std::log(stance.usual)});
   }
   if (candidates.empty())
     return fail(Remedy::kMarkByHand,

@@ -45,6 +45,7 @@ struct SeenPull {
 struct FoundPull {
   FoundJoints set_up;    // where carrying starts
   FoundJoints lock_out;  // on the first picture of it
+  bool wide_stance = false;
 };
 
 Expected<FoundPull> estimatePulledJoints(const SeenPull& seen, const SideCamera& camera,

@@ -20,21 +20,6 @@ constexpr double kBarOverFoot_m = 0.03;
 constexpr double kLengthPlay_m = 0.005;  // a chain of hinges is not quite a body
 // The bar's place on the trunk, in parts of it: between high and low, on any back (core/mechanics).
 constexpr Estimate kBarAbove{0.04, 0.08}, kBarBehind{0.18, 0.06};
-// Standard deviation of a lying lifter's points on each axis, as a part of the height: read off four films in
-// no table of docs/accuracy.md (the simulated camera's seeds 301-304), in round numbers.
-double lyingScatter(Joint joint) {
-  switch (joint) {
-    case Joint::kToe:
-      return 0.04;
-    case Joint::kAnkle:
-    case Joint::kHeel:
-    case Joint::kShoulder:
-      return 0.02;
-    default:
-      return 0.014;
-  }
-}
-
 // What is found is less wrong along the floor, and partly more upward, than least squares say, because the
 // network's scatter is not the same on both axes. Parts of the standard deviation (along, up): round numbers
 // read off thirteen films in no table of docs/accuracy.md (the simulated camera's seeds 301-314).
@@ -202,30 +187,6 @@ double seenScatter(Joint joint) {
     default:
       return 0.0;
   }
-}
-
-Expected<FoundJoints> estimateLyingJoints(const std::vector<SeenJoints>& seen, double height_px) {
-  FoundJoints out;
-  if (!seen.empty()) out.points.frame = seen.front().frame;
-  for (const SeenJoints& s : seen) out.points.frame = std::min(out.points.frame, s.frame);
-  for (Joint joint :
-       {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kHeel, Joint::kToe, Joint::kShoulder}) {
-    std::vector<double> x, y;
-    for (const SeenJoints& s : seen)
-      if (const auto& p = s.p_px[indexOf(joint)]) {
-        x.push_back(p->x());
-        y.push_back(p->y());
-      }
-    if (x.size() < kFewestStanding) {
-      if (joint == Joint::kHeel || joint == Joint::kToe) continue;
-      return fail(Remedy::kMarkByHand,
-                  "The joints were not found by themselves: the " + std::string(nameOf(joint)) +
-                      " of the lying lifter is not seen well enough. Place them on one picture.");
-    }
-    out.points.joints[indexOf(joint)] = Vec2(medianOf(x), medianOf(y));
-    out.spread.set(joint, joint, std::pow(lyingScatter(joint) * height_px, 2) * Eigen::Matrix2d::Identity());
-  }
-  return out;
 }
 
 Facing facingFromSeen(const std::vector<SeenJoints>& seen) {

@@ -47,12 +47,6 @@ struct FoundJoints {
 Expected<FoundJoints> estimateJoints(const std::vector<SeenJoints>& seen, const SideCamera& camera,
                                      const std::optional<Body>& body);
 
-// A lifter who lies on a bench, seen in pictures of the same posture: each joint lies where most pictures
-// show it. `height_px` is the height of the body in the picture. On the first of the pictures.
-//
-// Failure: hip, knee, ankle or shoulder are seen in fewer than three pictures (kMarkByHand).
-Expected<FoundJoints> estimateLyingJoints(const std::vector<SeenJoints>& seen, double height_px);
-
 // Which way the lifter faces, from the feet of all pictures; unknown when they disagree.
 Facing facingFromSeen(const std::vector<SeenJoints>& seen);
 

@@ -79,17 +79,41 @@ std::optional<Held> heldNamed(std::string_view name) {
   return std::nullopt;
 }
 
-Estimate lateralPrior(Joint joint) {
+Stance usualStance(Lift lift, bool wide) {
+  return lift == Lift::kSquat   ? Stance::kShoulderWide
+         : lift == Lift::kBench ? Stance::kBesideBench
+         : wide                 ? Stance::kWide
+                                : Stance::kUnderHips;
+}
+
+namespace {
+
+struct StanceFacts {
+  Estimate heel_m, toe_m, knee_m;
+  double toes_out_deg;
+};
+const StanceFacts& factsOf(Stance stance) {
+  static constexpr std::array<StanceFacts, 4> kFacts = {
+      StanceFacts{{0.18, 0.04}, {0.23, 0.05}, {0.21, 0.04}, 30.0},
+      StanceFacts{{0.14, 0.03}, {0.20, 0.04}, {0.17, 0.04}, 20.0},
+      StanceFacts{{0.36, 0.06}, {0.47, 0.06}, {0.38, 0.06}, 42.0},
+      StanceFacts{{0.26, 0.06}, {0.34, 0.07}, {0.33, 0.07}, 20.0}};
+  return kFacts[static_cast<std::size_t>(stance)];
+}
+
+}  // namespace
+
+Estimate lateralPrior(Joint joint, Stance stance) {
   switch (joint) {
     case Joint::kHip:
       return {0.09, 0.02};
     case Joint::kKnee:
-      return {0.21, 0.04};
+      return factsOf(stance).knee_m;
     case Joint::kAnkle:
     case Joint::kHeel:
-      return {0.18, 0.04};
+      return factsOf(stance).heel_m;
     case Joint::kToe:
-      return {0.23, 0.05};
+      return factsOf(stance).toe_m;
     case Joint::kShoulder:
       return {0.18, 0.03};
     case Joint::kElbow:
@@ -117,16 +141,17 @@ KneeOnLeg kneeOnLeg(const Vec2& ankle_m, const Vec2& knee_m, const Vec2& hip_m) 
   return {share, std::max(0.0, knee_m.x() - (ankle_m + share * leg).x())};
 }
 
-Estimate toesOut() {
-  return {std::tan(30.0 * kDeg), std::tan(38.0 * kDeg) - std::tan(30.0 * kDeg)};
+Estimate toesOut(Stance stance) {
+  const double out_deg = factsOf(stance).toes_out_deg;
+  return {std::tan(out_deg * kDeg), std::tan((out_deg + 8.0) * kDeg) - std::tan(out_deg * kDeg)};
 }
 
-Estimate kneeLateral(const Vec2& ankle_m, const Vec2& knee_m, const Vec2& hip_m) {
-  constexpr double kHingePlay_m = 0.025;  // bow legs, knock knees; own allowance
+Estimate kneeLateral(const Vec2& ankle_m, const Vec2& knee_m, const Vec2& hip_m, Stance stance) {
   const KneeOnLeg k = kneeOnLeg(ankle_m, knee_m, hip_m);
-  const double ankle = lateralPrior(Joint::kAnkle).value, hip = lateralPrior(Joint::kHip).value;
-  return {ankle + k.share * (hip - ankle) + toesOut().value * k.ahead_m,
-          std::hypot(kHingePlay_m, toesOut().sd * k.ahead_m)};
+  const double ankle = lateralPrior(Joint::kAnkle, stance).value, hip = lateralPrior(Joint::kHip).value;
+  const Estimate out = toesOut(stance);
+  return {ankle + k.share * (hip - ankle) + out.value * k.ahead_m,
+          std::hypot(kKneeHingePlay_m, out.sd * k.ahead_m)};
 }
 
 Vec2 SideCamera::toBody(const Vec2& p_px, double lateral_m) const {

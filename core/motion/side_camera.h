@@ -21,6 +21,7 @@
 
 #include "core/base/error.h"
 #include "core/base/estimate.h"
+#include "core/motion/rep_finder.h"
 #include "core/motion/tracks.h"
 
 namespace mottix {
@@ -31,11 +32,17 @@ namespace mottix {
 // rounded up to ± 0.09 for the rest of the phones.
 Estimate focalPrior(int width_px, int height_px);
 
+// Where the feet stand, on which hangs how far from the mid-plane the legs lie. Heels apart and toes out, as
+// practice has it: at shoulder width, 0.36 m and 30 degrees (a squat); as for a jump, 0.28 m and 20 degrees
+// (a deadlift); wide, 0.72 m and 42 degrees (sumo); on either side of a bench, 0.52 m and 20 degrees.
+enum class Stance { kShoulderWide, kUnderHips, kWide, kBesideBench };
+// `wide`: of a deadlift, sumo.
+Stance usualStance(Lift lift, bool wide = false);
+
 // How far from the mid-plane a joint lies toward the camera (m). Sources: hip joint centres about 0.18 m
-// apart; heels at shoulder width, about 0.38 m apart; toes turned out 30 degrees; shoulders about 0.36 m
-// between joint centres. Standard deviations cover stance and build. For the knee this is a rough place, for
-// when ankle and hip are not known; see kneeLateral.
-Estimate lateralPrior(Joint joint);
+// apart; feet as above; shoulders about 0.36 m between joint centres. Standard deviations cover stance and
+// build. For the knee this is a rough place, for when ankle and hip are not known; see kneeLateral.
+Estimate lateralPrior(Joint joint, Stance stance = Stance::kShoulderWide);
 
 // The knee is a hinge: a straight knee lies on the line from ankle to hip, a bent one leaves that line toward
 // the toes. Side-view places in the body frame (m).
@@ -45,12 +52,15 @@ struct KneeOnLeg {
 };
 KneeOnLeg kneeOnLeg(const Vec2& ankle_m, const Vec2& knee_m, const Vec2& hip_m);
 
-// How far the knee goes out for each metre that it goes forward: toes out about 30 ± 8 degrees (practice, for
-// a stance of shoulder width).
-Estimate toesOut();
+// How far the knee goes out for each metre that it goes forward: as the toes, ± 8 degrees.
+Estimate toesOut(Stance stance = Stance::kShoulderWide);
+
+// By how much a knee leaves that, bowed or knocked (m); own allowance.
+inline constexpr double kKneeHingePlay_m = 0.025;
 
 // How far from the mid-plane the knee then lies (m): between ankle and hip, and out by the toes' angle.
-Estimate kneeLateral(const Vec2& ankle_m, const Vec2& knee_m, const Vec2& hip_m);
+Estimate kneeLateral(const Vec2& ankle_m, const Vec2& knee_m, const Vec2& hip_m,
+                     Stance stance = Stance::kShoulderWide);
 
 // What is lifted, and so what round thing of it is followed from the side: the near full-size plate, the end
 // of an empty bar's sleeve, the head of the near dumbbell.

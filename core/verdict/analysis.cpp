@@ -318,6 +318,7 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   if (std::any_of(a.lines.begin(), a.lines.end(), [](const LineReading& l) { return !l.used; }))
     a.warnings.push_back(Warning::kLineContradicts);
   MeasureInput input{&tracks, settings.lift, a.camera, a.camera_errors};
+  input.stance = usualStance(settings.lift, settings.wide_stance);
   input.smooth = std::make_shared<const SmoothTracks>(smoothTracks(tracks));
   const BarHeight height = computeBarHeight(input);
   auto reps = findReps(height, settings.lift, settings.rep_options);
@@ -359,6 +360,7 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   if (settings.lift == Lift::kSquat && !tracks.across()) levelByStanding(a, input);
   if (settings.body) measureByBody(a, tracks, *settings.body, settings.joints_know_body);
   MeasureInput levelled{&tracks, settings.lift, a.camera, a.camera_errors, a.view, settings.bar.load_kg};
+  levelled.stance = input.stance;
   levelled.smooth = input.smooth;
   if (settings.body) levelled.body_kg = settings.body->mass();
   a.plate_scale = estimateScale(a.camera, a.camera_errors, a.camera.plate_lateral_m);

@@ -34,6 +34,7 @@ struct AnalysisSettings {
   Lift lift = Lift::kSquat;
   View view = View::kUnknown;        // unknown: as the bar lies in the picture
   Facing facing = Facing::kUnknown;  // unknown: read from heel and toe when they are placed
+  bool wide_stance = false;          // of a deadlift: sumo
   LoadedBar bar;
   std::optional<Body> body;       // the lifter's, as far as it is known: another ruler
   bool joints_know_body = false;  // found with its help, so that they only check it

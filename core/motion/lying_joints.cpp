@@ -1,0 +1,204 @@
+#include "core/motion/lying_joints.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+#include "core/motion/seen_body.h"
+
+namespace mottix {
+namespace {
+
+using Vector = Eigen::VectorXd;
+
+constexpr std::size_t kFewestPictures = 3;
+constexpr std::array kJoints = {Joint::kHip,  Joint::kKnee, Joint::kAnkle,
+                                Joint::kHeel, Joint::kToe,  Joint::kShoulder};
+
+// How a network is off on each axis (toward the feet, up), and its scatter, as parts of the height: round
+// numbers read off presses 301-310 of the simulated camera, in no table of docs/accuracy.md. Arms held up
+// take the shoulder along; heel and toe lie on the shoe.
+struct Off {
+  Vec2 by = Vec2::Zero();
+  double scatter = 0.0;
+};
+Off offOf(Joint joint) {
+  switch (joint) {
+    case Joint::kHip:
+      return {{0.013, 0.0}, 0.014};
+    case Joint::kShoulder:
+      return {{-0.014, 0.016}, 0.012};
+    case Joint::kHeel:
+      return {{0.016, 0.007}, 0.02};
+    case Joint::kToe:
+      return {{-0.02, 0.017}, 0.03};
+    default:
+      return {Vec2::Zero(), 0.012};
+  }
+}
+
+// The pad's top is 42-45 cm over the floor and 29-32 cm wide (rules of powerlifting); benches elsewhere
+// differ by a few more. A hip joint lies half a pelvis over the pad, and blades that are drawn together hold
+// the shoulder joint a little higher. Own allowances.
+constexpr Estimate kHipOverFloor_m{0.435 + 0.09, 0.035}, kShoulderOverHip_m{0.02, 0.03};
+// A knee from where the foot stands; own allowance.
+constexpr Estimate kKneeFurtherOut_m{0.07, 0.05};
+constexpr double kSole_m = 0.015;
+constexpr double kToesOut = 20.0 * std::numbers::pi / 180.0;  // radians
+constexpr double kLengthPlay_m = 0.005;                       // a chain of hinges is not quite a body
+
+enum Unknown {
+  kHeight,
+  kThigh,
+  kShank,
+  kTrunk,
+  kFoot,
+  kFootOut,
+  kKneeOut,
+  kAnkleX,
+  kAnkleY,
+  kKneeX,
+  kKneeY,
+  kHipX,
+  kHipY,
+  kShoulderX,
+  kShoulderY,
+  kCount
+};
+
+class Lying {
+ public:
+  Lying(const PlacedPoints& seen, const SideCamera& camera, const std::optional<Body>& body)
+      : seen_(seen), camera_(camera), body_(body) {}
+
+  double lateral(const Vector& x, Joint j) const {
+    switch (j) {
+      case Joint::kKnee:
+        return x[kFootOut] + x[kKneeOut];
+      case Joint::kAnkle:
+      case Joint::kHeel:
+        return x[kFootOut];
+      case Joint::kToe:
+        return x[kFootOut] + std::sin(kToesOut) * x[kFoot];
+      default:
+        return lateralPrior(j).value;
+    }
+  }
+  Vec2 joint(const Vector& x, Joint j) const {
+    const Vec2 heel(x[kAnkleX] - kAnkleOfFoot * footSeen(x), x[kAnkleY] - kAnkleOfHeight * x[kHeight]);
+    switch (j) {
+      case Joint::kKnee:
+        return x.segment<2>(kKneeX);
+      case Joint::kHip:
+        return x.segment<2>(kHipX);
+      case Joint::kShoulder:
+        return x.segment<2>(kShoulderX);
+      case Joint::kHeel:
+        return heel;
+      case Joint::kToe:
+        return heel + Vec2(footSeen(x), 0.0);
+      default:
+        return x.segment<2>(kAnkleX);
+    }
+  }
+
+  Vector start() const {
+    Vector x(kCount);
+    x[kHeight] = body_ ? body_->height_m : kUnknownHeight.value;
+    for (const auto& [which, segment] : kLengths) x[which] = length(segment, x[kHeight]).value;
+    x[kFootOut] = footOut().value;
+    x[kKneeOut] = kKneeFurtherOut_m.value;
+    for (const auto& [at, j] : {std::pair{kAnkleX, Joint::kAnkle},
+                                {kKneeX, Joint::kKnee},
+                                {kHipX, Joint::kHip},
+                                {kShoulderX, Joint::kShoulder}})
+      x.segment<2>(at) = camera_.toBody(*seen_.joints[indexOf(j)], lateral(x, j));
+    return x;
+  }
+
+  Vector residuals(const Vector& x) const {
+    std::vector<double> r;
+    auto say = [&](double value, double sd) { r.push_back(value / sd); };
+    auto differ = [&](double value, const Estimate& from) { say(value - from.value, from.sd); };
+    const double h = x[kHeight];
+    differ(h, body_ ? Estimate{body_->height_m, 0.01} : kUnknownHeight);
+    for (const auto& [which, segment] : kLengths) differ(x[which], length(segment, h));
+    differ(x[kFootOut], footOut());
+    differ(x[kKneeOut], kKneeFurtherOut_m);
+    auto apart = [&](Joint a, Joint b) {
+      const double out = lateral(x, a) - lateral(x, b);
+      return std::sqrt((joint(x, a) - joint(x, b)).squaredNorm() + out * out);
+    };
+    say(apart(Joint::kAnkle, Joint::kKnee) - x[kShank], kLengthPlay_m);
+    say(apart(Joint::kKnee, Joint::kHip) - x[kThigh], kLengthPlay_m);
+    say((joint(x, Joint::kHip) - joint(x, Joint::kShoulder)).norm() - x[kTrunk], kLengthPlay_m);
+    const double floor = x[kAnkleY] - kAnkleOfHeight * h - kSole_m;
+    differ(x[kHipY] - floor, kHipOverFloor_m);
+    differ(x[kShoulderY] - x[kHipY], kShoulderOverHip_m);
+    for (const Joint j : kJoints) {
+      const auto& p = seen_.joints[indexOf(j)];
+      if (!p) continue;
+      const Off off = offOf(j);
+      const Vec2 d = camera_.toBody(*p, lateral(x, j)) - joint(x, j) - h * off.by;
+      say(d.x(), off.scatter * h);
+      say(d.y(), off.scatter * h);
+    }
+    return Eigen::Map<Vector>(r.data(), static_cast<Eigen::Index>(r.size()));
+  }
+
+ private:
+  static constexpr std::array kLengths = {
+      std::pair{kThigh, Segment::kThigh}, std::pair{kShank, Segment::kShank},
+      std::pair{kTrunk, Segment::kTrunk}, std::pair{kFoot, Segment::kFoot}};
+  const PlacedPoints& seen_;
+  const SideCamera& camera_;
+  const std::optional<Body>& body_;
+
+  static Estimate footOut() { return lateralPrior(Joint::kAnkle, Stance::kBesideBench); }
+  static double footSeen(const Vector& x) { return x[kFoot] * std::cos(kToesOut); }
+  Estimate length(Segment segment, double height_m) const {
+    const Estimate usual = usualShare(segment);
+    return body_ ? body_->lengths[indexOf(segment)].m : Estimate{height_m * usual.value, height_m * usual.sd};
+  }
+};
+
+}  // namespace
+
+Expected<FoundJoints> mostlyLyingJoints(const std::vector<SeenJoints>& seen, double height_px) {
+  FoundJoints out;
+  if (!seen.empty()) out.points.frame = seen.front().frame;
+  for (const SeenJoints& s : seen) out.points.frame = std::min(out.points.frame, s.frame);
+  for (const Joint joint : kJoints) {
+    std::vector<double> x, y;
+    for (const SeenJoints& s : seen)
+      if (const auto& p = s.p_px[indexOf(joint)]) {
+        x.push_back(p->x());
+        y.push_back(p->y());
+      }
+    if (x.size() < kFewestPictures) {
+      if (joint == Joint::kHeel || joint == Joint::kToe) continue;
+      return fail(Remedy::kMarkByHand,
+                  "The joints were not found by themselves: the " + std::string(nameOf(joint)) +
+                      " of the lying lifter is not seen well enough. Place them on one picture.");
+    }
+    out.points.joints[indexOf(joint)] = Vec2(medianOf(x), medianOf(y));
+    out.spread.set(joint, joint, std::pow(offOf(joint).scatter * height_px, 2) * Eigen::Matrix2d::Identity());
+  }
+  return out;
+}
+
+Expected<FoundJoints> estimateLyingJoints(const std::vector<SeenJoints>& seen, const SideCamera& camera,
+                                          const std::optional<Body>& body) {
+  const auto mostly = mostlyLyingJoints(seen, 0.0);
+  if (!mostly) return mostly;
+  const Lying lying(mostly->points, camera, body);
+  const auto fit = fitLeastSquares(lying.start(), [&](const Vector& x) { return lying.residuals(x); });
+  if (!fit)
+    return fail(Remedy::kMarkByHand,
+                "What was seen of the body does not fit one body. Place the joints on one picture.");
+  return placeFound(mostly->points.frame, *fit, [&](const Vector& x, Joint j) {
+    return camera.toPicture(lying.joint(x, j), lying.lateral(x, j));
+  });
+}
+
+}  // namespace mottix
