@@ -106,8 +106,9 @@ BodyChain::BodyChain(const ChainInput& input) : input_(input), camera_(input.cam
     for (const BarSample& b : input.bar)
       if (b.state != TrackState::kLost) highest_m_ = std::max(highest_m_, risen(b));
   lean0_ = lean(x_);
-  p_.setZero();
-  p_.diagonal() << 1e-6, 1e-6, 1e-6, 1e-6, 1e-6, 1e-6, 1e-6, 1e-6, 1e-6, 1e-6;
+  // The placed picture is known to a millimetre; how far out the knee is in it is not, by a hinge's play and
+  // by the toes' angle, and with it neither shank nor thigh are.
+  p_ = 1e-6 * Cov::Identity();
   State v = kneeRay();
   v[kShank] = ((knee - ankle_).dot(v.head<2>()) + knee_z - lateral(Joint::kAnkle)) / shank;
   v[kThigh] = ((knee - hip).dot(v.head<2>()) + knee_z - lateral(Joint::kHip)) / thigh;
@@ -115,7 +116,8 @@ BodyChain::BodyChain(const ChainInput& input) : input_(input), camera_(input.cam
   v *= kneeOnLeg(ankle_, knee, hip).ahead_m;
   v[kOut] = 1.0;
   p_ += toesOut(input.stance).sd * toesOut(input.stance).sd * v * v.transpose();
-  if (hold_ != Hold::kLying) {  // whose legs go out to either side of the bench
+  // But they are of one body (not of a lying one, whose legs go out to either side of the bench).
+  if (hold_ != Hold::kLying) {
     const Estimate t = usualShare(Segment::kThigh), s = usualShare(Segment::kShank);
     const double ratio = t.value / s.value, rel = std::hypot(t.sd / t.value, s.sd / s.value);
     Eigen::Matrix<double, 1, kN> h = Eigen::Matrix<double, 1, kN>::Zero();

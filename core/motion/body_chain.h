@@ -4,10 +4,8 @@
 // (metres, see SideCamera), started from joints that were placed on one picture. What a picture shows, limbs
 // that have moved, a posture seen before, the hindmost point, joints that a network reads, is told to it; it
 // also knows that
-//   - shank, thigh and trunk keep their lengths. How long shank and thigh are hangs on how far the knee goes
-//   out
-//     toward the toes, which a picture from the side does not show; straight legs at lock-out do, so that
-//     both are part of the state,
+//   - shank, thigh and trunk keep their lengths; those of shank and thigh are part of the state, since they
+//     hang on how far out the knee is, which shows from the side only when the leg is straight,
 //   - on a squat the shoulder rides with the bar and turns with the trunk; on a deadlift it stays an arm's
 //     length from the bar while that is held, which goes up along the leg's front,
 //   - feet stand still.
@@ -52,8 +50,9 @@ struct SeenAgain {  // knee and hip against an earlier picture of the same postu
 
 class BodyChain {
  public:
+  // `input` must outlive the chain.
   explicit BodyChain(const ChainInput& input);
-  // Back to the placed picture.
+  // Back to the placed picture, with what was known there.
   void restart();
 
   // The picture before to `frame`. `covered`: somebody walks by, and nothing is known of how leg and trunk
@@ -101,7 +100,7 @@ class BodyChain {
   double highest_m_ = 0.0;  // of the bar, over where it was on the placed frame
   struct Kept {
     std::size_t frame;
-    State predicted, x;  // before anything was seen of the picture, and after
+    State predicted, x;  // from what moves alone, and with all else
     Cov predicted_p, p;
   };
   std::vector<Kept> kept_;
