@@ -162,8 +162,9 @@ JointSample BodyChain::sample(Joint j, std::size_t frame) const {
   JointSample s;
   s.known = true;
   const bool foot = j == Joint::kAnkle || j == Joint::kHeel || j == Joint::kToe;
-  s.p_px = foot ? *input_.placed.joints[indexOf(j)] : px(j);
-  if (frame == input_.placed.frame) return s;
+  const bool placed = frame == input_.placed.frame;
+  s.p_px = foot || placed ? *input_.placed.joints[indexOf(j)] : px(j);
+  if (placed) return s;
   const bool hidden = bar.state != TrackState::kLost && (s.p_px - bar.p_px).norm() < bar.radius_px;
   double model = foot ? 0.02 : hidden ? kHiddenOfRadius : kModelOfRadius;
   if (hold_ == Hold::kInHands && (j == Joint::kHip || j == Joint::kShoulder))
