@@ -220,7 +220,7 @@ cv::Mat findStillScene(Film& film, const std::function<bool(double)>& report) {
   return moving;
 }
 
-// LimbMotion of knee and hip (or hip and shoulder) between two pictures. `earlier` (may be empty) is a
+// How knee and hip (or hip and shoulder) have moved between two pictures. `earlier` (may be empty) is a
 // picture from a moment ago in which the lifter was elsewhere: what looks the same in it stands still and is
 // not the lifter; `moving` marks what changes at all over the film.
 LimbMotion findLimbMotion(const cv::Mat& before, const cv::Mat& after, const cv::Mat& earlier,

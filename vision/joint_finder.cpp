@@ -99,6 +99,18 @@ Expected<std::vector<std::pair<Look, BodyPoints>>> readBodies(
   return bodies;
 }
 
+// The same in the square that is laid by how the body lies, in which it is read much better.
+Expected<std::vector<std::pair<Look, BodyPoints>>> readRound(Film& film, const ClipTracks& tracks,
+                                                             const std::vector<Look>& looks,
+                                                             const PlacedPoints& lies, double height_px,
+                                                             BodyPointNetwork& network,
+                                                             const Progress& progress) {
+  const BodySquare square =
+      squareRound(*lies.joints[indexOf(Joint::kHip)], *lies.joints[indexOf(Joint::kShoulder)], height_px);
+  return readBodies(
+      film, tracks, looks, [&](const BarSample&) { return square; }, network, progress);
+}
+
 using SquareAt = std::function<BodySquare(const BarSample&)>;
 
 // A network that does not see somebody half behind a plate in one square may in another: side and height of
@@ -262,13 +274,9 @@ Expected<FoundOnFilm> findLying(Film& film, const ClipTracks& tracks, const Clip
   if (!bodies) return tl::make_unexpected(bodies.error());
   const auto rough = mostlyLyingJoints(seenFrom(*bodies, tracks, nearSide(out.facing)), height_px);
   if (!rough) return tl::make_unexpected(rough.error());
-  // How the body lies is known well enough now for a square laid by it, in which it is read much better.
-  const auto& lies = rough->points.joints;
-  const BodySquare round_hips =
-      squareRound(*lies[indexOf(Joint::kHip)], *lies[indexOf(Joint::kShoulder)], height_px);
-  const auto closer = readBodies(
-      film, tracks, looks, [&](const BarSample&) { return round_hips; }, network,
-      partOf(progress, kRough, 1.0));
+  // How the body lies is known well enough now to be read again.
+  const auto closer =
+      readRound(film, tracks, looks, rough->points, height_px, network, partOf(progress, kRough, 1.0));
   if (!closer) return tl::make_unexpected(closer.error());
   const auto camera = estimateCamera(tracks, clip.axis, loaded, out.facing);
   if (!camera) return tl::make_unexpected(camera.error());
@@ -426,12 +434,8 @@ Expected<FoundOnFilm> findPulling(Film& film, const ClipTracks& tracks, const Cl
   std::vector<Look> folded;
   for (const Rep& rep : reps) folded.push_back({at(rep.start_s.value - kSetUp_s), false});
   keepSpread(folded, kFoldedPictures);
-  const auto& lies = found->set_up.points.joints;
-  const BodySquare round_hips =
-      squareRound(*lies[indexOf(Joint::kHip)], *lies[indexOf(Joint::kShoulder)], height_px);
-  const auto low_read = readBodies(
-      film, tracks, folded, [&](const BarSample&) { return round_hips; }, network,
-      partOf(progress, kBeforeRead, 1.0));
+  const auto low_read = readRound(film, tracks, folded, found->set_up.points, height_px, network,
+                                  partOf(progress, kBeforeRead, 1.0));
   if (!low_read) return tl::make_unexpected(low_read.error());
   for (const SeenJoints& s :
        hipsPutBack(seenFrom(*low_read, tracks, nearSide(out.facing)), out.facing, height_px))

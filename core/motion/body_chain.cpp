@@ -323,6 +323,9 @@ void BodyChain::step(const LimbMotion& leg, const LimbMotion& trunk, std::size_t
     x_ = before;
     x_.segment<2>(5) += shoulder_moved;
     p_ += Cov::Identity() * (kLostStepM * kLostStepM);
+    // Nothing of the jump is left to be smoothed into the pictures before.
+    predicted_ = x_;
+    predicted_p_ = p_;
   }
 }
 
@@ -357,8 +360,6 @@ Eigen::VectorXd BodyChain::residuals(const State& x, const BarSample& bar) const
     // Seat and legs stay, or come back after they have moved.
     r[7] = (x[3] - start_x_[3]) / kSeatM;
     r[8] = (x[4] - start_x_[4]) / kSeatM;
-  }
-  if (hold_ == Hold::kLying) {
     r[3] = (x[2] - lateral(Joint::kKnee)) / kKneeHingePlay_m;
   } else {
     const KneeOnLeg on = kneeOnLeg(ankle_, x.head<2>(), x.segment<2>(3));
@@ -399,7 +400,7 @@ Eigen::VectorXd BodyChain::residuals(const State& x, const BarSample& bar) const
       r[8] = apart / (apart < 0.0 ? kInFrontSdM : kDriftsSdM);
       // At lock-out the knees are straight and the trunk is upright.
       if (risenPart(bar) > kLockedOut) {
-        r[9] = (ahead - kKneeBeforeLeg_m.value) / (kKneeBeforeLeg_m.sd);
+        r[9] = (ahead - kKneeBeforeLeg_m.value) / kKneeBeforeLeg_m.sd;
         r[10] = (x[5] - x[3]) / (kUprightLean * trunk_);
       }
       return r;

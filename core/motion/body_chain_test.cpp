@@ -157,6 +157,30 @@ TEST(BodyChain, AHiddenJointIsSmoothedTowardWhereItShowsAgain) {
   EXPECT_LT(smoothed, 0.8 * forward);
 }
 
+// Somebody else's leg, followed over a picture, is left where it was and taken into none before.
+TEST(BodyChain, AJumpIsNotSmoothedIntoThePicturesBefore) {
+  const KnownPull pull;
+  const ChainInput in = pull.input();
+  JointTracks calm, jumped;
+  for (JointTracks* out : {&calm, &jumped}) {
+    BodyChain chain(in);
+    (*out)[indexOf(Joint::kHip)].resize(pull.frames());
+    chain.keep(0);
+    for (std::size_t f = 1; f < pull.stands; ++f) {
+      LimbMotion leg = pull.moved(Joint::kKnee, Joint::kHip, f);
+      if (out == &jumped && f + 1 == pull.stands) {
+        leg.knee_px = leg.hip_px = Vec2(-150.0, 40.0);
+        leg.knee_sd_px = leg.hip_sd_px = 0.3;
+      }
+      chain.step(leg, pull.moved(Joint::kHip, Joint::kShoulder, f), f, false);
+      chain.keep(f);
+    }
+    chain.smooth({Joint::kHip}, *out);
+  }
+  for (std::size_t f = 0; f + 1 < pull.stands; ++f)
+    EXPECT_LT((calm[indexOf(Joint::kHip)][f].p_px - jumped[indexOf(Joint::kHip)][f].p_px).norm(), 1.0) << f;
+}
+
 TEST(BodyChain, AReadingThatIsElsewhereIsNotBelieved) {
   const KnownPull pull;
   const ChainInput in = pull.input();

@@ -2,7 +2,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
 #include "core/motion/seen_body.h"
 
@@ -44,8 +43,8 @@ constexpr Estimate kHipOverFloor_m{0.435 + 0.09, 0.035}, kShoulderOverHip_m{0.02
 // A knee from where the foot stands; own allowance.
 constexpr Estimate kKneeFurtherOut_m{0.07, 0.05};
 constexpr double kSole_m = 0.015;
-constexpr double kToesOut = 20.0 * std::numbers::pi / 180.0;  // radians
-constexpr double kLengthPlay_m = 0.005;                       // a chain of hinges is not quite a body
+const double kToesOut = std::atan(toesOut(Stance::kBesideBench).value);  // radians
+constexpr double kLengthPlay_m = 0.005;  // a chain of hinges is not quite a body
 
 enum Unknown {
   kHeight,
@@ -156,10 +155,7 @@ class Lying {
 
   static Estimate footOut() { return lateralPrior(Joint::kAnkle, Stance::kBesideBench); }
   static double footSeen(const Vector& x) { return x[kFoot] * std::cos(kToesOut); }
-  Estimate length(Segment segment, double height_m) const {
-    const Estimate usual = usualShare(segment);
-    return body_ ? body_->lengths[indexOf(segment)].m : Estimate{height_m * usual.value, height_m * usual.sd};
-  }
+  Estimate length(Segment segment, double height_m) const { return lengthOf(body_, segment, height_m); }
 };
 
 }  // namespace

@@ -2,7 +2,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
 #include "core/motion/seen_body.h"
 
@@ -68,30 +67,21 @@ enum Part { kKneeAt, kHipAt, kShoulderAt, kPartCount };
 enum Common { kHeight, kThigh, kShank, kTrunk, kFoot, kArm, kSeenSize, kAnkleX, kAnkleY, kCommonCount };
 enum Posture { kLockOut, kSetUp, kBefore };
 
-// Feet and knees from the mid-plane (m), toes turned out: standing as for a jump, or wide (practice).
+// Feet as they stand (side_camera.h), and knees from the mid-plane (m).
 struct Feet {
-  bool wide;
-  double ankle_m, toe_m, toe_out_deg;
+  Stance stance;
   double bent_knee_m;      // follows the toes
   double straight_knee_m;  // on the line from ankle to hip
   double usual;            // how often, when nobody has said; own allowance
-  double footSeen() const { return std::cos(toe_out_deg * std::numbers::pi / 180.0); }
+  bool wide() const { return stance == Stance::kWide; }
+  double footSeen() const { return std::cos(std::atan(toesOut(stance).value)); }
   double lateral(Posture posture, Joint j) const {
-    switch (j) {
-      case Joint::kAnkle:
-      case Joint::kHeel:
-        return ankle_m;
-      case Joint::kToe:
-        return toe_m;
-      case Joint::kKnee:
-        return posture == kSetUp ? bent_knee_m : straight_knee_m;
-      default:
-        return lateralPrior(j).value;
-    }
+    if (j == Joint::kKnee) return posture == kSetUp ? bent_knee_m : straight_knee_m;
+    return lateralPrior(j, stance).value;
   }
 };
-constexpr std::array kStances = {Feet{false, 0.14, 0.20, 20.0, 0.17, 0.12, 0.75},
-                                 Feet{true, 0.36, 0.47, 42.0, 0.40, 0.23, 0.25}};
+constexpr std::array kStances = {Feet{Stance::kUnderHips, 0.17, 0.12, 0.75},
+                                 Feet{Stance::kWide, 0.40, 0.23, 0.25}};
 
 struct Seen {
   std::array<std::optional<Vec2>, kJointCount> p_m;  // in the lifter's frame
@@ -231,7 +221,8 @@ class Pull {
                  shoulder = part(x, posture, kShoulderAt);
       const double knee_z = stance_.lateral(posture, Joint::kKnee);
       auto length3 = [](const Vec2& d, double out_m) { return std::sqrt(d.squaredNorm() + out_m * out_m); };
-      say(length3(knee - ankle(x), knee_z - stance_.ankle_m) - x[kShank], kSeenLengthPlay_m);
+      say(length3(knee - ankle(x), knee_z - stance_.lateral(posture, Joint::kAnkle)) - x[kShank],
+          kSeenLengthPlay_m);
       say(length3(hip - knee, knee_z - lateralPrior(Joint::kHip).value) - x[kThigh], kSeenLengthPlay_m);
       say((shoulder - hip).norm() - x[kTrunk], kSeenLengthPlay_m);
       if (posture == kSetUp) {
@@ -284,9 +275,7 @@ class Pull {
   std::optional<Vec2> hindmost_;
 
   Estimate length(Segment segment, double height_m) const {
-    const Estimate usual = usualShare(segment);
-    Estimate m =
-        body_ ? body_->lengths[indexOf(segment)].m : Estimate{height_m * usual.value, height_m * usual.sd};
+    Estimate m = lengthOf(body_, segment, height_m);
     if (segment == Segment::kTrunk) m.value -= kTrunkUnderBar * height_m;
     return m;
   }
@@ -314,7 +303,8 @@ std::optional<Apart> toesApart(const SeenPull& seen, const SideCamera& camera, c
   }
   if (apart.size() < kFewestPictures) return std::nullopt;
   const Vec2 near(medianOf(near_x), medianOf(near_y));
-  const Vec2 far = camera.toPicture(camera.toBody(near, stance.toe_m), -stance.toe_m);
+  const double toe_m = stance.lateral(kLockOut, Joint::kToe);
+  const Vec2 far = camera.toPicture(camera.toBody(near, toe_m), -toe_m);
   return Apart{medianOf(apart), near.y() - far.y()};
 }
 
@@ -336,7 +326,7 @@ Expected<FoundPull> estimatePulledJoints(const SeenPull& seen, const SideCamera&
   };
   std::vector<Candidate> candidates;
   for (const Feet& stance : kStances) {
-    if (seen.wide_stance && !stance.wide) continue;
+    if (seen.wide_stance && !stance.wide()) continue;
     const Pull pull(seen, camera, body, stance);
     if (seen.lock_out.size() < kFewestPictures || !pull.enough())
       return fail(Remedy::kMarkByHand,
@@ -355,7 +345,7 @@ Expected<FoundPull> estimatePulledJoints(const SeenPull& seen, const SideCamera&
                           (kApartScatter * fit->x[kHeight] * 1000.0 / camera.mmPerPx(0.0)),
                       2);
     candidates.push_back(
-        {{placed(seen.set_up_frame, kSetUp), placed(seen.lock_out.front().frame, kLockOut), stance.wide},
+        {{placed(seen.set_up_frame, kSetUp), placed(seen.lock_out.front().frame, kLockOut), stance.wide()},
          off - 2.0 * std::log(stance.usual)});
   }
   if (candidates.empty())

@@ -20,6 +20,12 @@ inline constexpr double kAnkleOfFoot = 0.24, kAnkleOfHeight = 0.039;
 // A network's heel and toe lie on the shoe, half way up its heel and cap: about 3 cm over the sole.
 inline constexpr double kOnShoe_m = 0.03;
 
+// A segment of the athlete (m), or as usual for a height.
+inline Estimate lengthOf(const std::optional<Body>& body, Segment segment, double height_m) {
+  const Estimate usual = usualShare(segment);
+  return body ? body->lengths[indexOf(segment)].m : Estimate{height_m * usual.value, height_m * usual.sd};
+}
+
 // Of an even number the upper one; `v` must not be empty.
 inline double medianOf(std::vector<double> v) {
   const auto middle = v.begin() + static_cast<long>(v.size() / 2);

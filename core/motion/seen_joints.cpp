@@ -126,8 +126,7 @@ struct Problem {
                                          {kShank, Segment::kShank},
                                          {kTrunk, Segment::kTrunk},
                                          {kFoot, Segment::kFoot}}) {
-      const Estimate usual = usualShare(segment);
-      Estimate m = body ? body->lengths[indexOf(segment)].m : Estimate{h * usual.value, h * usual.sd};
+      Estimate m = lengthOf(body, segment, h);
       if (segment == Segment::kTrunk) m.value -= kTrunkUnderBar * h;
       say(x[which] - m.value, m.sd);
     }
