@@ -161,24 +161,26 @@ TEST(BodyChain, AHiddenJointIsSmoothedTowardWhereItShowsAgain) {
 TEST(BodyChain, AJumpIsNotSmoothedIntoThePicturesBefore) {
   const KnownPull pull;
   const ChainInput in = pull.input();
-  JointTracks calm, jumped;
-  for (JointTracks* out : {&calm, &jumped}) {
+  const std::size_t last =
+      pull.stands + pull.moves + pull.holds / 2;  // the plate has hidden the hip for long
+  std::array<JointTracks, 2> tracks;              // without and with the jump
+  for (const bool jumps : {false, true}) {
+    JointTracks& out = tracks[jumps ? 1 : 0];
+    out[indexOf(Joint::kHip)].resize(pull.frames());
     BodyChain chain(in);
-    (*out)[indexOf(Joint::kHip)].resize(pull.frames());
     chain.keep(0);
-    for (std::size_t f = 1; f < pull.stands; ++f) {
-      LimbMotion leg = pull.moved(Joint::kKnee, Joint::kHip, f);
-      if (out == &jumped && f + 1 == pull.stands) {
-        leg.knee_px = leg.hip_px = Vec2(-150.0, 40.0);
-        leg.knee_sd_px = leg.hip_sd_px = 0.3;
-      }
-      chain.step(leg, pull.moved(Joint::kHip, Joint::kShoulder, f), f, false);
+    for (std::size_t f = 1; f <= last; ++f) {
+      LimbMotion leg;
+      if (f < last) leg = pull.moved(Joint::kKnee, Joint::kHip, f);
+      if (f == last && jumps) leg = {Vec2(-170.0, 40.0), Vec2(-170.0, 40.0), 0.3, 0.3};
+      chain.step(leg, {}, f, false);
       chain.keep(f);
     }
-    chain.smooth({Joint::kHip}, *out);
+    chain.smooth({Joint::kHip}, out);
   }
-  for (std::size_t f = 0; f + 1 < pull.stands; ++f)
-    EXPECT_LT((calm[indexOf(Joint::kHip)][f].p_px - jumped[indexOf(Joint::kHip)][f].p_px).norm(), 1.0) << f;
+  for (std::size_t f = 0; f < last; ++f)
+    EXPECT_LT((tracks[0][indexOf(Joint::kHip)][f].p_px - tracks[1][indexOf(Joint::kHip)][f].p_px).norm(), 0.5)
+        << f;
 }
 
 TEST(BodyChain, AReadingThatIsElsewhereIsNotBelieved) {
