@@ -4,12 +4,14 @@
 // Truth comes from the same readings on the exact places in space; nothing of the picture is in it.
 #pragma once
 
+#include <algorithm>
 #include <cmath>
 #include <map>
 #include <numbers>
 #include <optional>
 #include <random>
 #include <string>
+#include <vector>
 
 #include "core/measure/measure_set.h"
 #include "synth/faults.h"
@@ -285,10 +287,18 @@ inline MeasuredLift measureLift(Lift lift, View view, std::uint32_t seed) {
 struct Calibration {
   int cases = 0, within = 0;
   double error_sum = 0.0, square_sum = 0.0, sd_sum = 0.0;
+  std::vector<double> in_sd;  // size of each error in stated standard deviations
   double bias() const { return error_sum / cases; }
   double rms() const { return std::sqrt(square_sum / cases); }
   double sd() const { return sd_sum / cases; }
   double share() const { return static_cast<double>(within) / cases; }
+  // The stated errors would have to be so many times as large to hold in 68 of 100 cases.
+  double neededShare() const {
+    std::vector<double> v = in_sd;
+    const auto at = v.begin() + static_cast<long>(0.6827 * static_cast<double>(v.size()));
+    std::nth_element(v.begin(), at, v.end());
+    return *at;
+  }
 };
 inline std::map<MeasureId, Calibration> calibrate(Lift lift, View view, std::uint32_t from, std::uint32_t to,
                                                   int* films = nullptr) {
@@ -307,6 +317,7 @@ inline std::map<MeasureId, Calibration> calibrate(Lift lift, View view, std::uin
       c.error_sum += error;
       c.square_sum += error * error;
       c.sd_sum += p.found.sd;
+      c.in_sd.push_back(p.found.sd > 0.0 ? std::abs(error) / p.found.sd : error == 0.0 ? 0.0 : 1e3);
     }
   }
   return all;

@@ -5,7 +5,7 @@
     tools/make_pose_models.py package resources/models
 
 Needs python3-onnx, python3-flatbuffers and python3-numpy. The package is under the Apache License 2.0; what is changed
-is the container (ONNX, channels first, 32 bit weights) and the outputs (no segmentation, no world coordinates).
+is the container (ONNX, channels first, 32 bit weights) and the outputs (no world coordinates).
 """
 import lzma
 import pathlib
@@ -201,7 +201,7 @@ def main():
     target.mkdir(parents=True, exist_ok=True)
     for name, file, shapes in (
             ("body_points", "pose_landmark_full.tflite",
-             {"points": [1, 195], "presence": [1, 1], "heatmap": [1, 64, 64, 39]}),):
+             {"points": [1, 195], "presence": [1, 1], "heatmap": [1, 64, 64, 39], "mask": [1, 256, 256, 1]}),):
         model = TfliteModel(package / file)
         data = lzma.compress(Converter(model, by_shape(model, shapes)).run(), preset=9 | lzma.PRESET_EXTREME)
         for old in target.glob(name + ".onnx.xz.*"):

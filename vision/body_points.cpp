@@ -4,6 +4,8 @@
 #include <cassert>
 #include <cmath>
 
+#include <Eigen/Geometry>
+
 #include <opencv2/dnn.hpp>
 #include <opencv2/imgproc.hpp>
 
@@ -18,6 +20,31 @@ constexpr double kLeastHeat = 0.5;
 double sigmoid(double x) {
   return 1.0 / (1.0 + std::exp(-x));
 }
+
+// Between the square's own coordinates (pixel centres at .5) and the picture's.
+class SquareFrame {
+ public:
+  explicit SquareFrame(const BodySquare& square)
+      : middle_(square.middle_px),
+        scale_(square.side_px / kReaderSide),
+        turn_(Eigen::Rotation2Dd(square.turn_rad).toRotationMatrix()) {}
+
+  Vec2 toPicture(const Vec2& p) const { return middle_ + scale_ * turn_ * (p - kMiddle); }
+  Vec2 toSquare(const Vec2& p) const { return kMiddle + turn_.transpose() * (p - middle_) / scale_; }
+  // The same for warpAffine, which counts pixel centres at whole numbers.
+  cv::Matx23d wayToPicture() const {
+    const Eigen::Matrix2d m = scale_ * turn_;
+    const Vec2 origin = toPicture(Vec2::Constant(0.5)) - Vec2::Constant(0.5);
+    return {m(0, 0), m(0, 1), origin.x(), m(1, 0), m(1, 1), origin.y()};
+  }
+  double scale() const { return scale_; }
+
+ private:
+  inline static const Vec2 kMiddle = Vec2::Constant(0.5 * kReaderSide);
+  Vec2 middle_;
+  double scale_;
+  Eigen::Matrix2d turn_;
+};
 
 }  // namespace
 
@@ -95,22 +122,45 @@ Expected<BodyPointNetwork> BodyPointNetwork::load(const std::filesystem::path& f
   return BodyPointNetwork(std::move(impl));
 }
 
-BodyPoints BodyPointNetwork::readPoints(const cv::Mat& bgr, const BodySquare& square) {
-  // From the square's own coordinates (pixel centres at .5) to the picture's.
-  const double k = square.side_px / kReaderSide, c = std::cos(square.turn_rad), s = std::sin(square.turn_rad);
-  auto toPicture = [&](const Vec2& p) {
-    const Vec2 d = k * (p - Vec2::Constant(0.5 * kReaderSide));
-    return Vec2(square.middle_px + Vec2(c * d.x() - s * d.y(), s * d.x() + c * d.y()));
+std::optional<Vec2> BodyMask::findEnd(const Vec2& from_px, const Vec2& way_px, double reach_px) const {
+  if (sure.empty()) return std::nullopt;
+  const SquareFrame frame(square);
+  auto at = [&](double along_px) {
+    const Vec2 p = frame.toSquare(from_px + along_px * way_px) - Vec2::Constant(0.5);
+    const int x = static_cast<int>(std::floor(p.x())), y = static_cast<int>(std::floor(p.y()));
+    if (x < 0 || y < 0 || x + 1 >= sure.cols || y + 1 >= sure.rows) return 0.0;
+    const double u = p.x() - x, v = p.y() - y;
+    return (1.0 - v) * ((1.0 - u) * sure.at<float>(y, x) + u * sure.at<float>(y, x + 1)) +
+           v * ((1.0 - u) * sure.at<float>(y + 1, x) + u * sure.at<float>(y + 1, x + 1));
   };
-  // warpAffine counts pixel centres at whole numbers.
-  const Vec2 origin = toPicture(Vec2::Constant(0.5)) - Vec2::Constant(0.5);
-  const cv::Matx23d way(k * c, -k * s, origin.x(), k * s, k * c, origin.y());
+  const double step_px = 0.5 * frame.scale();
+  double before = at(0.0);
+  if (before < 0.5) return std::nullopt;
+  for (double along = step_px; along <= reach_px; along += step_px) {
+    const double here = at(along);
+    if (here < 0.5) return from_px + (along - step_px * (0.5 - here) / (before - here)) * way_px;
+    before = here;
+  }
+  return std::nullopt;
+}
+
+BodyPoints BodyPointNetwork::readPoints(const cv::Mat& bgr, const BodySquare& square, BodyMask* mask) {
+  const SquareFrame frame(square);
   cv::Mat crop;
-  cv::warpAffine(bgr, crop, way, {kReaderSide, kReaderSide}, cv::INTER_LINEAR | cv::WARP_INVERSE_MAP,
-                 cv::BORDER_CONSTANT);
+  cv::warpAffine(bgr, crop, frame.wayToPicture(), {kReaderSide, kReaderSide},
+                 cv::INTER_LINEAR | cv::WARP_INVERSE_MAP, cv::BORDER_CONSTANT);
   impl_->reader.setInput(cv::dnn::blobFromImage(crop, 1.0 / 255.0, {}, {}, true));
   std::vector<cv::Mat> out;
-  impl_->reader.forward(out, std::vector<cv::String>{"points", "presence", "heatmap"});
+  std::vector<cv::String> wanted = {"points", "presence", "heatmap"};
+  if (mask != nullptr) wanted.emplace_back("mask");
+  impl_->reader.forward(out, wanted);
+  if (mask != nullptr) {
+    mask->square = square;
+    mask->sure.create(kReaderSide, kReaderSide, CV_32F);
+    const float* said = out[3].ptr<float>();
+    std::transform(said, said + kReaderSide * kReaderSide, mask->sure.ptr<float>(),
+                   [](float x) { return static_cast<float>(sigmoid(static_cast<double>(x))); });
+  }
   const auto* numbers = out[0].ptr<float>();
   const auto* heat = out[2].ptr<float>();
 
@@ -132,7 +182,7 @@ BodyPoints BodyPointNetwork::readPoints(const cv::Mat& bgr, const BodySquare& sq
           weighed += w * cell * Vec2(x, y);
         }
     if (most >= kLeastHeat) p = weighed / sum;
-    body.points[i] = {toPicture(p), sigmoid(n[4]), sigmoid(n[3])};
+    body.points[i] = {frame.toPicture(p), sigmoid(n[4]), sigmoid(n[3])};
   }
   return body;
 }

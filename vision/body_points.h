@@ -1,9 +1,9 @@
 // The points of a body in a picture, read by a small network.
 //
 // The reader looks at a turned square round the body (256 x 256) and names 33 points; a point is refined by
-// its heat map where that is sure of it. Trained by others on photographs of people
-// (resources/models/README.md); what it says of a point's presence is not an accuracy: errors come from clips
-// with truth (core/motion/seen_joints.h).
+// its heat map where that is sure of it; if asked, the reader also says which pixels are the person. Trained
+// by others on photographs of people (resources/models/README.md); what it says of a point's presence is not
+// an accuracy: errors come from clips with truth (core/motion/seen_joints.h).
 //
 // One network object is used by one thread at a time.
 //
@@ -13,6 +13,7 @@
 #include <array>
 #include <filesystem>
 #include <memory>
+#include <optional>
 
 #include <opencv2/core/mat.hpp>
 
@@ -46,6 +47,16 @@ struct BodyPoints {
   const BodyPoint& at(Joint joint, BodySide side) const { return points[bodyPointOf(joint, side)]; }
 };
 
+// What of a square belongs to the person in it.
+struct BodyMask {
+  BodySquare square;
+  cv::Mat sure;  // 0..1, 32 bit, over the square's pixels; empty when nobody was read
+
+  // Where the body ends from a point in it on a way (unit) of the picture; nothing when the point is not in
+  // the body, or the body goes on for `reach_px`.
+  std::optional<Vec2> findEnd(const Vec2& from_px, const Vec2& way_px, double reach_px) const;
+};
+
 class BodyPointNetwork {
  public:
   // `folder` holds body_points.onnx, made by the build from resources/models.
@@ -55,7 +66,8 @@ class BodyPointNetwork {
   ~BodyPointNetwork();
 
   // Points of the person in `square`. When nobody is there, `presence` is low and the points mean nothing.
-  BodyPoints readPoints(const cv::Mat& bgr, const BodySquare& square);
+  // `mask`: where asked for, what of the square is that person.
+  BodyPoints readPoints(const cv::Mat& bgr, const BodySquare& square, BodyMask* mask = nullptr);
 
  private:
   struct Impl;

@@ -4,9 +4,9 @@
 // when the way back returns to its start) give the motion of knee and hip: a feature at the fraction s along
 // a segment moves as the blend of the segment's ends, plus its turn. Of a deadlift the hindmost point of the
 // lifter's outline (vision/back_outline.h) shows where the hip is, pictures of before show the posture again,
-// and several times a second a network reads knee, hip and shoulder of a squat or deadlift, in the square laid
-// by where they were carried to (squareRound), so that carrying cannot go astray for long. All this is told to
-// the body's chain (core/motion/body_chain.h), which knows the rest.
+// and several times a second a network reads knee, hip and shoulder of a squat or deadlift, in the square
+// laid by where they were carried to (squareRound), so that carrying cannot go astray for long. All this is
+// told to the body's chain (core/motion/body_chain.h), which knows the rest.
 //
 // A deadlift is carried best from the set-up before the first pull, where nothing is hidden but the feet; at
 // lock-out the plate hides the hip.

@@ -82,7 +82,7 @@ SeenJoints seenOf(const Look& look, const BodyPoints& body, const BarSample& bar
 Expected<std::vector<std::pair<Look, BodyPoints>>> readBodies(
     Film& film, const ClipTracks& tracks, const std::vector<Look>& looks,
     const std::function<BodySquare(const BarSample&)>& square, BodyPointNetwork& network,
-    const Progress& progress) {
+    const Progress& progress, std::vector<BodyMask>* masks = nullptr) {
   std::vector<std::pair<Look, BodyPoints>> bodies;
   FramePicture picture;
   for (std::size_t i = 0; i < looks.size(); ++i) {
@@ -93,10 +93,30 @@ Expected<std::vector<std::pair<Look, BodyPoints>>> readBodies(
     const auto got = film.readAt(looks[i].frame, picture, Want::kColour);
     if (!got) return tl::make_unexpected(got.error());
     if (!*got || picture.index != looks[i].frame) continue;
-    const BodyPoints read = network.readPoints(picture.bgr, square(bar));
-    if (read.presence >= kLeastPresence) bodies.emplace_back(looks[i], read);
+    BodyMask mask;
+    const BodyPoints read = network.readPoints(picture.bgr, square(bar), masks != nullptr ? &mask : nullptr);
+    if (read.presence < kLeastPresence) continue;
+    bodies.emplace_back(looks[i], read);
+    if (masks != nullptr) masks->push_back(std::move(mask));
   }
   return bodies;
+}
+
+// What most of the pictures show of a lying body's outline.
+SeenOutline mostlyOutline(const std::vector<BodyMask>& masks, const PlacedPoints& lies, double height_px) {
+  constexpr double kReach = 0.12;  // of the height: what lies farther is another part of the body
+  SeenOutline out;
+  for (std::size_t i = 0; i < kOutlineCount; ++i) {
+    const OutlineRay ray = outlineRay(static_cast<Outline>(i), lies);
+    std::vector<double> x, y;
+    for (const BodyMask& mask : masks)
+      if (const auto end = mask.findEnd(ray.from_px, ray.way_px, kReach * height_px)) {
+        x.push_back(end->x());
+        y.push_back(end->y());
+      }
+    if (2 * x.size() > masks.size()) out[i] = Vec2(medianOf(x), medianOf(y));
+  }
+  return out;
 }
 
 // The same in the square that is laid by how the body lies, in which it is read much better.
@@ -104,11 +124,12 @@ Expected<std::vector<std::pair<Look, BodyPoints>>> readRound(Film& film, const C
                                                              const std::vector<Look>& looks,
                                                              const PlacedPoints& lies, double height_px,
                                                              BodyPointNetwork& network,
-                                                             const Progress& progress) {
+                                                             const Progress& progress,
+                                                             std::vector<BodyMask>* masks = nullptr) {
   const BodySquare square =
       squareRound(*lies.joints[indexOf(Joint::kHip)], *lies.joints[indexOf(Joint::kShoulder)], height_px);
   return readBodies(
-      film, tracks, looks, [&](const BarSample&) { return square; }, network, progress);
+      film, tracks, looks, [&](const BarSample&) { return square; }, network, progress, masks);
 }
 
 using SquareAt = std::function<BodySquare(const BarSample&)>;
@@ -177,6 +198,37 @@ BodySide nearSide(Facing facing) {
   return facing == Facing::kRight ? BodySide::kRight : BodySide::kLeft;
 }
 
+// Pictures of the standing lifter read again, in squares that are turned with the trunk.
+Expected<void> readTurned(Film& film, const ClipTracks& tracks, const std::vector<Look>& standing,
+                          const PlacedPoints& lies, Facing facing, double height_px,
+                          BodyPointNetwork& network, std::vector<SeenJoints>& seen,
+                          const Progress& progress) {
+  const Vec2 laid_by_px = tracks.bar[lies.frame].p_px;
+  auto laid = [&](Joint joint, const BarSample& bar) {
+    return Vec2(*lies.joints[indexOf(joint)] + bar.p_px - laid_by_px);
+  };
+  const auto bodies = readBodies(
+      film, tracks, standing,
+      [&](const BarSample& bar) {
+        return squareRound(laid(Joint::kHip, bar), laid(Joint::kShoulder, bar), height_px);
+      },
+      network, progress);
+  if (!bodies) return tl::make_unexpected(bodies.error());
+  const BodySide near = nearSide(facing);
+  for (const auto& [look, points] : *bodies)
+    for (SeenJoints& s : seen) {
+      if (s.frame != look.frame || !s.standing) continue;
+      const BarSample& bar = tracks.bar[look.frame];
+      const SeenJoints again = hipsPutBack({seenOf(look, points, bar, near)}, facing, height_px).front();
+      if (!again.p_px[indexOf(Joint::kKnee)] || !again.p_px[indexOf(Joint::kAnkle)]) continue;
+      s = again;
+      s.trunk = SeenTrunk{putHipBack(points.at(Joint::kHip, near).p_px, facing == Facing::kLeft, height_px),
+                          points.at(Joint::kShoulder, near).p_px, laid(Joint::kHip, bar),
+                          laid(Joint::kShoulder, bar)};
+    }
+  return {};
+}
+
 Expected<FoundOnFilm> findStanding(Film& film, const ClipTracks& tracks, const ClipTracking& clip,
                                    const LoadedBar& loaded, const std::vector<Rep>& reps, double height_px,
                                    const KnownOfLifter& lifter, BodyPointNetwork& network,
@@ -188,6 +240,7 @@ Expected<FoundOnFilm> findStanding(Film& film, const ClipTracks& tracks, const C
     return BodySquare{Vec2(bar.p_px.x(), 0.5 * (top_px + floor_px)),
                       kRoom * (1.0 + kUnderFeetOfHeight) * height_px, 0.0};
   };
+  constexpr double kAllRead = 0.8;  // part of the work
   const std::vector<Look> looks = chooseLooks(reps, tracks.time_s);
   std::vector<Look> standing;
   std::copy_if(looks.begin(), looks.end(), std::back_inserter(standing),
@@ -196,8 +249,8 @@ Expected<FoundOnFilm> findStanding(Film& film, const ClipTracks& tracks, const C
       film, tracks, standing, square, kLeastPresence, [](const BodyPoints&) { return 1.0; }, network,
       partOf(progress, 0.0, kChoosing));
   if (!framing) return tl::make_unexpected(framing.error());
-  const auto bodies =
-      readBodies(film, tracks, looks, framed(square, *framing), network, partOf(progress, kChoosing, 1.0));
+  const auto bodies = readBodies(film, tracks, looks, framed(square, *framing), network,
+                                 partOf(progress, kChoosing, kAllRead));
   if (!bodies) return tl::make_unexpected(bodies.error());
   FoundOnFilm out;
   out.facing = lifter.facing != Facing::kUnknown
@@ -210,7 +263,14 @@ Expected<FoundOnFilm> findStanding(Film& film, const ClipTracks& tracks, const C
         "sentence, or place the joints on one picture.");
   const auto camera = estimateCamera(tracks, clip.axis, loaded, out.facing);
   if (!camera) return tl::make_unexpected(camera.error());
-  auto found = estimateJoints(seenFrom(*bodies, tracks, nearSide(out.facing)), camera->camera, lifter.body);
+  auto seen = seenFrom(*bodies, tracks, nearSide(out.facing));
+  const auto rough = estimateJoints(seen, camera->camera, lifter.body);
+  if (!rough) return tl::make_unexpected(rough.error());
+  if (auto ok = readTurned(film, tracks, standing, rough->points, out.facing, height_px, network, seen,
+                           partOf(progress, kAllRead, 1.0));
+      !ok)
+    return tl::make_unexpected(ok.error());
+  auto found = estimateJoints(seen, camera->camera, lifter.body);
   if (!found) return tl::make_unexpected(found.error());
   out.joints = std::move(*found);
   return out;
@@ -275,13 +335,17 @@ Expected<FoundOnFilm> findLying(Film& film, const ClipTracks& tracks, const Clip
   const auto rough = mostlyLyingJoints(seenFrom(*bodies, tracks, nearSide(out.facing)), height_px);
   if (!rough) return tl::make_unexpected(rough.error());
   // How the body lies is known well enough now to be read again.
-  const auto closer =
-      readRound(film, tracks, looks, rough->points, height_px, network, partOf(progress, kRough, 1.0));
+  std::vector<BodyMask> masks;
+  const auto closer = readRound(film, tracks, looks, rough->points, height_px, network,
+                                partOf(progress, kRough, 1.0), &masks);
   if (!closer) return tl::make_unexpected(closer.error());
   const auto camera = estimateCamera(tracks, clip.axis, loaded, out.facing);
   if (!camera) return tl::make_unexpected(camera.error());
+  const auto seen = seenFrom(*closer, tracks, nearSide(out.facing));
+  const auto mostly = mostlyLyingJoints(seen, height_px);
+  if (!mostly) return tl::make_unexpected(mostly.error());
   auto found =
-      estimateLyingJoints(seenFrom(*closer, tracks, nearSide(out.facing)), camera->camera, lifter.body);
+      estimateLyingJoints(seen, mostlyOutline(masks, mostly->points, height_px), camera->camera, lifter.body);
   if (!found) return tl::make_unexpected(found.error());
   out.joints = std::move(*found);
   return out;

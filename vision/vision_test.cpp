@@ -528,6 +528,26 @@ TEST_F(OnFilm, WhatMovesBeforeThePlateIsNotTakenForIt) {
   }
 }
 
+// From a point in the body outward, in a square that lies turned in the picture.
+TEST(BodyMask, EndsWhereTheBodyDoes) {
+  BodyMask mask;
+  mask.square = {Vec2(400.0, 300.0), 512.0, 0.5 * std::numbers::pi};  // two pixels of the picture to one
+  mask.sure = cv::Mat::zeros(256, 256, CV_32F);
+  // A trunk that is upright in the square lies in the picture: 40 of its pixels wide, 120 long.
+  mask.sure(cv::Rect(108, 68, 40, 120)).setTo(1.0);
+  const Vec2 middle(400.0, 300.0);
+  const auto down = mask.findEnd(middle, Vec2(0.0, 1.0), 100.0),
+             left = mask.findEnd(middle, Vec2(-1.0, 0.0), 200.0);
+  ASSERT_TRUE(down && left);
+  EXPECT_NEAR(down->y(), 340.0, 1.0);
+  EXPECT_NEAR(down->x(), 400.0, 1e-9);
+  EXPECT_NEAR(left->x(), 280.0, 1.0);
+  EXPECT_FALSE(mask.findEnd(middle, Vec2(-1.0, 0.0), 60.0)) << "the body goes on";
+  EXPECT_FALSE(mask.findEnd(Vec2(400.0, 360.0), Vec2(0.0, 1.0), 100.0)) << "not in the body";
+  EXPECT_FALSE(mask.findEnd(Vec2(4000.0, 300.0), Vec2(1.0, 0.0), 100.0)) << "outside the square";
+  EXPECT_FALSE(BodyMask{}.findEnd(middle, Vec2(0.0, 1.0), 100.0));
+}
+
 TEST_F(OnFilm, JointsAreFoundByThemselvesNearWhereTheyAre) {
   const auto clip = trackBar(film);
   ASSERT_TRUE(clip);
@@ -610,6 +630,19 @@ TEST_F(OnFilm, ALyingLiftersJointsAreFoundByThemselves) {
     ClipTracks tracks = clip->tracks;
     layCorrections(tracks, raw, {}, spread);
     const std::string near = from_right ? "right_" : "left_";
+    // The network tells the lifter from the room.
+    auto opened = Film::open(pressed);
+    FramePicture picture;
+    ASSERT_TRUE(opened && opened->readAt(10, picture, Want::kColour));
+    auto at = [&](Joint j) { return point(press["frames"][10]["joints"][near + std::string(nameOf(j))]); };
+    const double trunk_px = (at(Joint::kHip) - at(Joint::kShoulder)).norm();
+    BodyMask mask;
+    (void)network->readPoints(picture.bgr, squareRound(at(Joint::kHip), at(Joint::kShoulder), 3.4 * trunk_px),
+                              &mask);
+    for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle}) {
+      EXPECT_TRUE(mask.findEnd(at(j), Vec2(0.0, 1.0), 1.5 * trunk_px)) << nameOf(j);
+      EXPECT_FALSE(mask.findEnd(at(j) + Vec2(0.0, -1.5 * trunk_px), Vec2(0.0, 1.0), trunk_px)) << nameOf(j);
+    }
     for (const std::size_t frame : {std::size_t{10}, press["events"][1]["bottom_frame"].get<std::size_t>()})
       for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kAnkle, Joint::kShoulder}) {
         const JointSample& s = tracks.track(j)[frame];

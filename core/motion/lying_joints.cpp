@@ -46,6 +46,26 @@ constexpr double kSole_m = 0.015;
 const double kToesOut = std::atan(toesOut(Stance::kBesideBench).value);  // radians
 constexpr double kLengthPlay_m = 0.005;  // a chain of hinges is not quite a body
 
+// Where the outline is looked for: so far along from one joint to the other, and at what distance from the
+// line between the joints it lies (part of the height). Half of what a limb is thick there (gordon1989:
+// girths of thigh, knee and calf), a thigh pressed flat by a bench and the shin's bone near its skin left to
+// an own allowance.
+struct OutlineFacts {
+  Joint from, to;
+  double along = 0.0;
+  Estimate away;
+};
+const OutlineFacts& factsOf(Outline which) {
+  static constexpr std::array<OutlineFacts, kOutlineCount> kFacts = {
+      OutlineFacts{Joint::kHip, Joint::kKnee, 0.0, {0.052, 0.009}},
+      OutlineFacts{Joint::kHip, Joint::kKnee, 0.3, {0.050, 0.009}},
+      OutlineFacts{Joint::kHip, Joint::kKnee, 0.65, {0.041, 0.007}},
+      OutlineFacts{Joint::kKnee, Joint::kAnkle, 0.25, {0.026, 0.006}},
+      OutlineFacts{Joint::kKnee, Joint::kAnkle, 0.75, {0.022, 0.005}},
+      OutlineFacts{Joint::kAnkle, Joint::kAnkle, 0.0, {kAnkleOfHeight + 0.009, 0.009}}};
+  return kFacts[static_cast<std::size_t>(which)];
+}
+
 enum Unknown {
   kHeight,
   kThigh,
@@ -67,8 +87,9 @@ enum Unknown {
 
 class Lying {
  public:
-  Lying(const PlacedPoints& seen, const SideCamera& camera, const std::optional<Body>& body)
-      : seen_(seen), camera_(camera), body_(body) {}
+  Lying(const PlacedPoints& seen, const SeenOutline& outline, const SideCamera& camera,
+        const std::optional<Body>& body)
+      : seen_(seen), outline_(outline), camera_(camera), body_(body) {}
 
   double lateral(const Vector& x, Joint j) const {
     switch (j) {
@@ -142,6 +163,18 @@ class Lying {
       say(d.x(), off.scatter * h);
       say(d.y(), off.scatter * h);
     }
+    for (std::size_t i = 0; i < kOutlineCount; ++i) {
+      if (!outline_[i]) continue;
+      const OutlineFacts& facts = factsOf(static_cast<Outline>(i));
+      const Vec2 from = joint(x, facts.from), to = joint(x, facts.to);
+      const double out = (1.0 - facts.along) * lateral(x, facts.from) + facts.along * lateral(x, facts.to);
+      const Vec2 p = camera_.toBody(*outline_[i], out) - from;
+      const Vec2 way = facts.along > 0.0 ? Vec2((to - from).normalized()) : Vec2(1.0, 0.0);
+      const Vec2 under(way.y(), -way.x());  // of a line toward the feet; of one downward it is behind
+      const double away = p.dot(facts.from == Joint::kKnee ? Vec2(-under) : under);
+      // Farther off it is another leg's, or a thing's.
+      r.push_back(boundedResidual((away - facts.away.value * h) / (facts.away.sd * h)));
+    }
     return Eigen::Map<Vector>(r.data(), static_cast<Eigen::Index>(r.size()));
   }
 
@@ -150,6 +183,7 @@ class Lying {
       std::pair{kThigh, Segment::kThigh}, std::pair{kShank, Segment::kShank},
       std::pair{kTrunk, Segment::kTrunk}, std::pair{kFoot, Segment::kFoot}};
   const PlacedPoints& seen_;
+  const SeenOutline& outline_;
   const SideCamera& camera_;
   const std::optional<Body>& body_;
 
@@ -159,6 +193,19 @@ class Lying {
 };
 
 }  // namespace
+
+OutlineRay outlineRay(Outline which, const PlacedPoints& lies) {
+  const OutlineFacts& facts = factsOf(which);
+  const Vec2 from = *lies.joints[indexOf(facts.from)], to = *lies.joints[indexOf(facts.to)];
+  const Vec2 at = from + facts.along * (to - from);
+  if (facts.along == 0.0) return {at, Vec2(0.0, 1.0)};
+  const Vec2 across = Vec2(from.y() - to.y(), to.x() - from.x()).normalized();
+  const Vec2 down_or_forward =
+      facts.from == Joint::kHip
+          ? Vec2(0.0, 1.0)
+          : Vec2(*lies.joints[indexOf(Joint::kKnee)] - *lies.joints[indexOf(Joint::kHip)]);
+  return {at, across.dot(down_or_forward) < 0.0 ? Vec2(-across) : across};
+}
 
 Expected<FoundJoints> mostlyLyingJoints(const std::vector<SeenJoints>& seen, double height_px) {
   FoundJoints out;
@@ -183,11 +230,11 @@ Expected<FoundJoints> mostlyLyingJoints(const std::vector<SeenJoints>& seen, dou
   return out;
 }
 
-Expected<FoundJoints> estimateLyingJoints(const std::vector<SeenJoints>& seen, const SideCamera& camera,
-                                          const std::optional<Body>& body) {
+Expected<FoundJoints> estimateLyingJoints(const std::vector<SeenJoints>& seen, const SeenOutline& outline,
+                                          const SideCamera& camera, const std::optional<Body>& body) {
   const auto mostly = mostlyLyingJoints(seen, 0.0);
   if (!mostly) return mostly;
-  const Lying lying(mostly->points, camera, body);
+  const Lying lying(mostly->points, outline, camera, body);
   const auto fit = fitLeastSquares(lying.start(), [&](const Vector& x) { return lying.residuals(x); });
   if (!fit)
     return fail(Remedy::kMarkByHand,

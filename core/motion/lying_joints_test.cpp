@@ -76,6 +76,36 @@ struct Lier {
     }
     return out;
   }
+  // Where the outline of usual limbs is met, and by how much `thicker_m` each is.
+  SeenOutline outline(const std::array<double, kOutlineCount>& thicker_m = {}) const {
+    const Vec2 hip = at(Joint::kHip), knee = at(Joint::kKnee), foot = at(Joint::kAnkle);
+    const Vec2 thigh = (knee - hip).normalized(), shin = (foot - knee).normalized();
+    const Vec2 under(thigh.y(), -thigh.x()), before(-shin.y(), shin.x()), down(0.0, -1.0);
+    auto part = [](double a, double b, double share) { return a + share * (b - a); };
+    struct Edge {
+      Vec2 on, way;
+      double away, out;
+    };
+    const double hip_out = outOf(Joint::kHip);
+    const std::array<Edge, kOutlineCount> edges = {
+        Edge{hip, down, 0.052, hip_out},
+        {hip + 0.3 * (knee - hip), under, 0.050, part(hip_out, knee_out_m, 0.3)},
+        {hip + 0.65 * (knee - hip), under, 0.041, part(hip_out, knee_out_m, 0.65)},
+        {knee + 0.25 * (foot - knee), before, 0.026, part(knee_out_m, foot_out_m, 0.25)},
+        {knee + 0.75 * (foot - knee), before, 0.022, part(knee_out_m, foot_out_m, 0.75)},
+        {foot, down, kAnkleOfHeight + 0.009, foot_out_m}};
+    SeenOutline seen;
+    for (std::size_t i = 0; i < kOutlineCount; ++i) {
+      const Edge& e = edges[i];
+      seen[i] = camera.toPicture(e.on + (e.away * height_m + thicker_m[i]) * e.way, e.out);
+    }
+    return seen;
+  }
+  PlacedPoints points() const {
+    PlacedPoints out;
+    for (const Joint j : kLimbJoints) out.joints[indexOf(j)] = px(j);
+    return out;
+  }
   double cmOff(const FoundJoints& found, Joint j) const {
     return (*found.points.joints[indexOf(j)] - px(j)).norm() * camera.mmPerPx(outOf(j)) / 10.0;
   }
@@ -83,7 +113,7 @@ struct Lier {
 
 TEST(EstimateLyingJoints, ABodyNobodyHasMeasuredIsFoundWhereItLies) {
   const Lier lifter;
-  const auto found = estimateLyingJoints(lifter.seen(), lifter.camera, std::nullopt);
+  const auto found = estimateLyingJoints(lifter.seen(), {}, lifter.camera, std::nullopt);
   ASSERT_TRUE(found) << found.error().text;
   EXPECT_EQ(found->points.frame, 20u);
   for (const Joint j : kLimbJoints) EXPECT_LT(lifter.cmOff(*found, j), 1.5) << nameOf(j);
@@ -99,7 +129,7 @@ TEST(EstimateLyingJoints, LengthsBenchAndFloorPutRightWhatIsReadWrong) {
   };
   const auto seen = lifter.seen(wrong);
   const auto read = mostlyLyingJoints(seen, 600.0);
-  const auto solved = estimateLyingJoints(seen, lifter.camera, std::nullopt);
+  const auto solved = estimateLyingJoints(seen, {}, lifter.camera, std::nullopt);
   ASSERT_TRUE(read && solved);
   auto bendOff = [&](const FoundJoints& found) {
     auto bend = [&](const std::function<Vec2(Joint)>& p) {
@@ -114,6 +144,56 @@ TEST(EstimateLyingJoints, LengthsBenchAndFloorPutRightWhatIsReadWrong) {
   EXPECT_LT(bendOff(*solved), 0.7 * bendOff(*read));
 }
 
+// The outline shows which way a thigh goes whose ends are read wrong.
+TEST(EstimateLyingJoints, TheOutlinePutsRightWhatIsReadWrong) {
+  const Lier lifter;
+  const auto wrong = [](Joint j) {
+    return j == Joint::kHip ? Vec2(0.0, 0.035) : j == Joint::kKnee ? Vec2(0.0, -0.025) : Vec2(0.0, 0.0);
+  };
+  auto thighOff = [&](const SeenOutline& outline) {
+    const auto found = estimateLyingJoints(lifter.seen(wrong), outline, lifter.camera, std::nullopt);
+    auto slope = [](const Vec2& hip, const Vec2& knee) {
+      return std::atan2(knee.y() - hip.y(), knee.x() - hip.x());
+    };
+    return std::abs(slope(*found->points.joints[indexOf(Joint::kHip)],
+                          *found->points.joints[indexOf(Joint::kKnee)]) -
+                    slope(lifter.px(Joint::kHip), lifter.px(Joint::kKnee))) *
+           180.0 / std::numbers::pi;
+  };
+  EXPECT_GT(thighOff({}), 4.0);
+  EXPECT_LT(thighOff(lifter.outline()), 0.7 * thighOff({}));
+}
+
+// Another leg before the shin, or a thing under the thigh, is no limb of twice the thickness.
+TEST(EstimateLyingJoints, AnOutlineOfSomethingElseDoesNotCarryThemAway) {
+  const Lier lifter;
+  const auto found = estimateLyingJoints(lifter.seen(), lifter.outline({0.0, 0.0, 0.0, 0.09, 0.12, 0.0}),
+                                         lifter.camera, std::nullopt);
+  ASSERT_TRUE(found);
+  for (const Joint j : kLimbJoints) EXPECT_LT(lifter.cmOff(*found, j), 2.0) << nameOf(j);
+}
+
+// Down from hip, thigh and foot, and out before the shin, whichever way the lifter lies.
+TEST(OutlineRay, GoesOutOfTheLimb) {
+  const Lier lifter;
+  PlacedPoints points = lifter.points();
+  for (const double way : {1.0, -1.0}) {
+    for (std::size_t i = 0; i < kOutlineCount; ++i) {
+      const auto which = static_cast<Outline>(i);
+      const OutlineRay ray = outlineRay(which, points);
+      EXPECT_NEAR(ray.way_px.norm(), 1.0, 1e-12);
+      const bool shin = which == Outline::kBeforeShin || which == Outline::kBeforeShinFurther;
+      EXPECT_GT(shin ? way * ray.way_px.x() : ray.way_px.y(), 0.9) << i;
+    }
+    const Vec2 hip = *points.joints[indexOf(Joint::kHip)], knee = *points.joints[indexOf(Joint::kKnee)];
+    EXPECT_NEAR((outlineRay(Outline::kUnderHip, points).from_px - hip).norm(), 0.0, 1e-9);
+    EXPECT_NEAR((outlineRay(Outline::kUnderThighFurther, points).from_px - hip).norm(),
+                0.65 * (knee - hip).norm(), 1e-9);
+    for (auto& p : points.joints)
+      if (p) p->x() = 1280.0 - p->x();
+  }
+}
+
 TEST(EstimateLyingJoints, StateTheErrorThatTheyHave) {
   int inside = 0, all = 0;
   for (unsigned seed = 1; seed <= 40; ++seed) {
@@ -125,8 +205,12 @@ TEST(EstimateLyingJoints, StateTheErrorThatTheyHave) {
     lifter.knee_out_m = lifter.foot_out_m + 0.07 + 0.03 * one(draw);
     std::array<Vec2, kJointCount> off;
     for (Vec2& v : off) v = 0.013 * lifter.height_m * Vec2(one(draw), one(draw));
-    const auto found = estimateLyingJoints(lifter.seen([&](Joint j) { return off[indexOf(j)]; }),
-                                           lifter.camera, std::nullopt);
+    const auto seen = lifter.seen([&](Joint j) { return off[indexOf(j)]; });
+    std::array<double, kOutlineCount> thicker{};
+    if (seed % 2 == 0)
+      for (double& m : thicker) m = 0.012 * one(draw);
+    const SeenOutline outline = seed % 2 == 0 ? lifter.outline(thicker) : SeenOutline{};
+    const auto found = estimateLyingJoints(seen, outline, lifter.camera, std::nullopt);
     ASSERT_TRUE(found);
     for (const Joint j : kLimbJoints) {
       const Vec2 e = *found->points.joints[indexOf(j)] - lifter.px(j);
@@ -144,11 +228,11 @@ TEST(EstimateLyingJoints, AJointThatIsSeldomSeenIsNamed) {
   const Lier lifter;
   auto seen = lifter.seen();
   for (std::size_t i = 0; i < 4; ++i) seen[i].p_px[indexOf(Joint::kAnkle)].reset();
-  const auto found = estimateLyingJoints(seen, lifter.camera, std::nullopt);
+  const auto found = estimateLyingJoints(seen, {}, lifter.camera, std::nullopt);
   ASSERT_FALSE(found);
   EXPECT_EQ(found.error().remedy, Remedy::kMarkByHand);
   EXPECT_NE(found.error().text.find("ankle"), std::string::npos);
-  EXPECT_FALSE(estimateLyingJoints({}, lifter.camera, std::nullopt));
+  EXPECT_FALSE(estimateLyingJoints({}, {}, lifter.camera, std::nullopt));
 }
 
 }  // namespace

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <algorithm>
+#include <cmath>
 #include <functional>
 #include <vector>
 
@@ -24,6 +25,13 @@ inline constexpr double kOnShoe_m = 0.03;
 inline Estimate lengthOf(const std::optional<Body>& body, Segment segment, double height_m) {
   const Estimate usual = usualShare(segment);
   return body ? body->lengths[indexOf(segment)].m : Estimate{height_m * usual.value, height_m * usual.sd};
+}
+
+// A residual (in standard deviations) that counts less the farther off it is (Cauchy loss).
+inline double boundedResidual(double in_sd) {
+  constexpr double kFarOff = 2.0;
+  const double far = in_sd / kFarOff;
+  return std::copysign(kFarOff * std::sqrt(std::log1p(far * far)), in_sd);
 }
 
 // Of an even number the upper one; `v` must not be empty.

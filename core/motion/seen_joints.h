@@ -6,6 +6,9 @@
 //   - what was seen, each point with the scatter found on clips with truth (seenScatter),
 //   - the athlete's lengths, or the usual ones for an unknown height (core/body),
 //   - the bar: on the trunk near the shoulder joint, over mid-foot while standing,
+//   - how the trunk leans, as read in a square that is turned with it: the shoulder behind the plate is a
+//   guess,
+//     and yet a network guesses it in a steady direction from the hip,
 //   - legs nearly straight while standing, feet that stay where they are.
 // Least squares (Levenberg-Marquardt, Cauchy loss on what was seen); errors from its covariance. All in the
 // lifter's frame (SideCamera), each joint on the plane where it lies.
@@ -24,6 +27,13 @@
 
 namespace mottix {
 
+// The trunk of a standing lifter, read in a square that was laid by where it was thought to be
+// (vision/body_points.h): hip and shoulder, the latter also where the plate hides it.
+struct SeenTrunk {
+  Vec2 hip_px, shoulder_px;
+  Vec2 laid_hip_px, laid_shoulder_px;
+};
+
 // The near side's points in one picture; a point that means nothing (hidden, outside) is left out.
 struct SeenJoints {
   std::size_t frame = 0;
@@ -31,6 +41,7 @@ struct SeenJoints {
   Vec2 bar_px = Vec2::Zero();
   std::array<std::optional<Vec2>, kJointCount> p_px;
   std::array<std::optional<Vec2>, kJointCount> far_px;  // of the farther side
+  std::optional<SeenTrunk> trunk;
 };
 
 // Standard deviation of a seen point on each axis, as a part of the body's height. It is the same error in
