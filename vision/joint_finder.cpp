@@ -276,9 +276,47 @@ Expected<FoundOnFilm> findStanding(Film& film, const ClipTracks& tracks, const C
   return out;
 }
 
+// A lying lifter's pictures read one way round, then in the square laid by what was read.
+struct LyingRead {
+  std::vector<SeenJoints> seen;
+  PlacedPoints mostly;
+  std::vector<BodyMask> masks;
+  double agrees = 0.0;  // how sure the network stays, and how well the second reading agrees with the first
+};
+
+Expected<LyingRead> readLying(Film& film, const ClipTracks& tracks, const std::vector<Look>& looks,
+                              const SquareAt& square, Facing way, double height_px, BodyPointNetwork& network,
+                              const Progress& progress) {
+  // A body that the network makes up moves by tens of percent, one that is there by two or three. Own
+  // allowance.
+  constexpr double kShift = 0.08;
+  const auto bodies = readBodies(film, tracks, looks, square, network, partOf(progress, 0.0, 0.5));
+  if (!bodies) return tl::make_unexpected(bodies.error());
+  const auto rough = mostlyLyingJoints(seenFrom(*bodies, tracks, nearSide(way)), height_px);
+  if (!rough) return tl::make_unexpected(rough.error());
+  LyingRead out;
+  const auto closer = readRound(film, tracks, looks, rough->points, height_px, network,
+                                partOf(progress, 0.5, 1.0), &out.masks);
+  if (!closer) return tl::make_unexpected(closer.error());
+  out.seen = seenFrom(*closer, tracks, nearSide(way));
+  const auto mostly = mostlyLyingJoints(out.seen, height_px);
+  if (!mostly) return tl::make_unexpected(mostly.error());
+  out.mostly = mostly->points;
+  double shift = 0.0;
+  constexpr std::array kTold = {Joint::kHip, Joint::kKnee, Joint::kShoulder};
+  for (const Joint j : kTold)
+    shift += (*out.mostly.joints[indexOf(j)] - *rough->points.joints[indexOf(j)]).norm() / height_px /
+             kTold.size();
+  for (const auto& [look, points] : *closer)
+    out.agrees +=
+        points.presence * std::exp(-0.5 * std::pow(shift / kShift, 2)) / static_cast<double>(looks.size());
+  return out;
+}
+
 // A lifter on a bench, looked at while the bar is held with straight arms. The network was trained on people
-// mostly upright, so the picture is turned until the head is up; which of the two ways that is shows in how
-// surely it sees a person.
+// mostly upright, so the picture is turned until the head is up. Which of the two ways that is shows in how
+// surely it sees a person, and in whether it sees the same one again from nearer: it may be quite sure of a
+// body the wrong way round.
 Expected<FoundOnFilm> findLying(Film& film, const ClipTracks& tracks, const ClipTracking& clip,
                                 const LoadedBar& loaded, const std::vector<Rep>& reps, double height_px,
                                 const KnownOfLifter& lifter, BodyPointNetwork& network,
@@ -289,63 +327,67 @@ Expected<FoundOnFilm> findLying(Film& film, const ClipTracks& tracks, const Clip
   // allowance.
   constexpr double kBarOverShoulder = 0.29, kMiddleFromShoulder = 0.25, kShoulderPlay = 0.1;
   constexpr std::size_t kTried = 3;
-  constexpr double kRough = 0.8;  // part of the work
+  constexpr double kEach = 0.1, kWay = 0.3;  // parts of the work
+  constexpr double kAgreesWell = 0.6;        // own allowance
   std::vector<Look> looks;
   for (const Look& look : chooseLooks(reps, tracks.time_s))
     if (look.standing) looks.push_back(look);
-  auto read = [&](const std::vector<Look>& at, Facing way, double side, double from, double to) {
+  auto squareOf = [&](Facing way, double side) -> SquareAt {
     const double feet = way == Facing::kRight ? 1.0 : -1.0;
-    return readBodies(
-        film, tracks, at,
-        [=](const BarSample& bar) {
-          return BodySquare{bar.p_px + height_px * Vec2(feet * kMiddleFromShoulder, kBarOverShoulder),
-                            side * height_px, -feet * 0.5 * std::numbers::pi};
-        },
-        network, partOf(progress, from, to));
+    return [=](const BarSample& bar) {
+      return BodySquare{bar.p_px + height_px * Vec2(feet * kMiddleFromShoulder, kBarOverShoulder),
+                        side * height_px, -feet * 0.5 * std::numbers::pi};
+    };
   };
   std::vector<Look> few = looks;
   keepSpread(few, kTried);
-  FoundOnFilm out;
-  double surest = 0.0, side = 1.0, done = 0.0;
-  for (const Facing way : {Facing::kRight, Facing::kLeft})
-    for (const double tried : {1.0, 1.25}) {
-      if (lifter.facing != Facing::kUnknown && lifter.facing != way) continue;
-      const auto bodies = read(few, way, tried, done, done + 0.15);
+  struct Way {
+    Facing facing;
+    double side = 1.0, sure = 0.0;
+  };
+  std::vector<Way> ways;
+  double done = 0.0;
+  for (const Facing facing : {Facing::kRight, Facing::kLeft}) {
+    if (lifter.facing != Facing::kUnknown && lifter.facing != facing) continue;
+    Way way{facing};
+    for (const double side : {1.0, 1.25}) {
+      const auto bodies = readBodies(film, tracks, few, squareOf(facing, side), network,
+                                     partOf(progress, done, done + kEach));
       if (!bodies) return tl::make_unexpected(bodies.error());
-      done += 0.15;
+      done += kEach;
       // A body read the wrong way round has its shoulder where the feet are.
       double sure = 0.0;
       for (const auto& [look, points] : *bodies) {
-        const Vec2 shoulder = points.at(Joint::kShoulder, nearSide(way)).p_px,
+        const Vec2 shoulder = points.at(Joint::kShoulder, nearSide(facing)).p_px,
                    expected = tracks.bar[look.frame].p_px + Vec2(0.0, kBarOverShoulder * height_px);
         const double off = (shoulder - expected).norm() / (kShoulderPlay * height_px);
         sure += points.presence * std::exp(-0.5 * off * off);
       }
-      if (sure <= surest) continue;
-      surest = sure;
-      out.facing = way;
-      side = tried;
+      if (sure > way.sure) way = {facing, side, sure};
     }
-  if (out.facing == Facing::kUnknown)
-    return fail(Remedy::kMarkByHand,
-                "The joints were not found by themselves: nobody is seen lying under the bar. Place them on "
-                "one picture.");
-  const auto bodies = read(looks, out.facing, side, done, kRough);
-  if (!bodies) return tl::make_unexpected(bodies.error());
-  const auto rough = mostlyLyingJoints(seenFrom(*bodies, tracks, nearSide(out.facing)), height_px);
-  if (!rough) return tl::make_unexpected(rough.error());
-  // How the body lies is known well enough now to be read again.
-  std::vector<BodyMask> masks;
-  const auto closer = readRound(film, tracks, looks, rough->points, height_px, network,
-                                partOf(progress, kRough, 1.0), &masks);
-  if (!closer) return tl::make_unexpected(closer.error());
+    if (way.sure > 0.0) ways.push_back(way);
+  }
+  std::sort(ways.begin(), ways.end(), [](const Way& a, const Way& b) { return a.sure > b.sure; });
+  Expected<LyingRead> best =
+      fail(Remedy::kMarkByHand,
+           "The joints were not found by themselves: nobody is seen lying under the bar. Place them on one "
+           "picture.");
+  FoundOnFilm out;
+  for (std::size_t i = 0; i < ways.size() && (!best || best->agrees < kAgreesWell); ++i) {
+    auto read = readLying(film, tracks, looks, squareOf(ways[i].facing, ways[i].side), ways[i].facing,
+                          height_px, network, partOf(progress, done, done + kWay));
+    if (!read && read.error().remedy == Remedy::kCancelled) return tl::make_unexpected(read.error());
+    done += kWay;
+    // Of several failures the likeliest way's is told.
+    if (i > 0 && (!read || (best && read->agrees <= best->agrees))) continue;
+    best = std::move(read);
+    out.facing = ways[i].facing;
+  }
+  if (!best) return tl::make_unexpected(best.error());
   const auto camera = estimateCamera(tracks, clip.axis, loaded, out.facing);
   if (!camera) return tl::make_unexpected(camera.error());
-  const auto seen = seenFrom(*closer, tracks, nearSide(out.facing));
-  const auto mostly = mostlyLyingJoints(seen, height_px);
-  if (!mostly) return tl::make_unexpected(mostly.error());
-  auto found =
-      estimateLyingJoints(seen, mostlyOutline(masks, mostly->points, height_px), camera->camera, lifter.body);
+  auto found = estimateLyingJoints(best->seen, mostlyOutline(best->masks, best->mostly, height_px),
+                                   camera->camera, lifter.body);
   if (!found) return tl::make_unexpected(found.error());
   out.joints = std::move(*found);
   return out;
