@@ -9,6 +9,7 @@
 #include <opencv2/imgproc.hpp>
 #include <opencv2/video/tracking.hpp>
 
+#include "core/motion/seen_body.h"
 #include "vision/back_outline.h"
 #include "vision/read_ahead.h"
 
@@ -307,6 +308,44 @@ constexpr double kVisitHeightOfRadius = 0.35;  // one picture every 8 cm of heig
 constexpr int kContradictionsBorne = 8;        // looked at every third frame: about 0.8 s
 constexpr std::size_t kVisitAgeFrames = 12;    // a picture just taken tells nothing new
 
+// Two points, the upper first, on the straight line that most of the shin's front edge lies on, where neither
+// of the plates (x, y, radius) is before or behind it.
+std::optional<std::pair<Vec2, Vec2>> findShinEdge(const BodyMask& mask, const Vec2& knee_px,
+                                                  const Vec2& ankle_px, bool faces_left, double height_px,
+                                                  const std::vector<cv::Vec3d>& plates) {
+  // From under the knee to above the shoe; no part of a leg is farther from its middle, and the line is
+  // told by so many places. Own allowances.
+  constexpr double kFrom = 0.15, kTo = 0.75, kReach = 0.06, kStraight = 0.006;
+  constexpr int kPlaces = 9, kFewest = 5;
+  const Vec2 shin = ankle_px - knee_px,
+             forward = Vec2(shin.y(), -shin.x()).normalized() * (faces_left ? -1.0 : 1.0);
+  std::vector<double> along, away;
+  for (int i = 0; i < kPlaces; ++i) {
+    const double part = kFrom + (kTo - kFrom) * i / (kPlaces - 1);
+    const Vec2 from = knee_px + part * shin;
+    const auto end = mask.findEnd(from, forward, kReach * height_px);
+    const bool hidden = end && std::any_of(plates.begin(), plates.end(), [&](const cv::Vec3d& plate) {
+                          return std::hypot(end->x() - plate[0], end->y() - plate[1]) < plate[2];
+                        });
+    if (!end || hidden) continue;
+    along.push_back(part);
+    away.push_back((*end - from).dot(forward));
+  }
+  if (along.size() < kFewest) return std::nullopt;
+  // The middle slope of all pairs, which a bulge or another leg does not turn (sen1968).
+  std::vector<double> slopes, starts, off;
+  for (std::size_t i = 0; i < along.size(); ++i)
+    for (std::size_t j = i + 1; j < along.size(); ++j)
+      slopes.push_back((away[j] - away[i]) / (along[j] - along[i]));
+  const double slope = medianOf(slopes);
+  for (std::size_t i = 0; i < along.size(); ++i) starts.push_back(away[i] - slope * along[i]);
+  const double start = medianOf(starts);
+  for (const double s : starts) off.push_back(std::abs(s - start));
+  if (medianOf(off) > kStraight * height_px) return std::nullopt;
+  auto at = [&](double part) { return Vec2(knee_px + part * shin + (start + slope * part) * forward); };
+  return std::pair{at(along.front()), at(along.back())};
+}
+
 }  // namespace
 
 Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Progress& progress) {
@@ -399,14 +438,28 @@ Expected<JointTracks> carryJoints(Film& film, const CarryInput& input, const Pro
   const auto read_every =
       static_cast<std::size_t>(std::max(1.0, std::round(kReadEvery_s * static_cast<double>(frames - 1) /
                                                         std::max(1e-3, time_s.back() - time_s.front()))));
+  // Near and far plate, and what their rims hide.
+  auto platesAt = [&](const BarSample& bar) {
+    const SideCamera& c = input.camera;
+    const Vec2 far_px = c.toPicture(c.barBody(bar.p_px), -c.plate_lateral_m);
+    const double far_radius_px = 1000.0 * c.plate_radius_m / c.mmPerPx(-c.plate_lateral_m);
+    return std::vector<cv::Vec3d>{{bar.p_px.x(), bar.p_px.y(), kGuessedOfRadius * radius_px},
+                                  {far_px.x(), far_px.y(), kGuessedOfRadius * far_radius_px}};
+  };
   auto readAlong = [&](const cv::Mat& bgr, std::size_t frame) {
     const BarSample& bar = input.bar[frame];
-    if (input.network == nullptr || input.hold == Hold::kLying || frame == input.placed.frame ||
-        frame % read_every != 0 || bar.state == TrackState::kLost)
+    const bool placed = frame == input.placed.frame;
+    if (input.network == nullptr || input.hold == Hold::kLying || (frame % read_every != 0 && !placed) ||
+        bar.state == TrackState::kLost)
       return;
+    BodyMask mask;
     const BodyPoints body = input.network->readPoints(
-        bgr, squareRound(chain.px(Joint::kHip), chain.px(Joint::kShoulder), chain.height_px()));
+        bgr, squareRound(chain.px(Joint::kHip), chain.px(Joint::kShoulder), chain.height_px()), &mask);
     if (body.presence < kReadSure) return;
+    if (const auto edge = findShinEdge(mask, chain.px(Joint::kKnee), chain.px(Joint::kAnkle),
+                                       input.camera.faces_left, chain.height_px(), platesAt(bar)))
+      chain.seeShin(edge->first, edge->second, frame);
+    if (placed) return;
     for (const Joint j : {Joint::kKnee, Joint::kHip, Joint::kShoulder}) {
       Vec2 p_px = body.at(j, input.camera.faces_left ? BodySide::kLeft : BodySide::kRight).p_px;
       if ((p_px - bar.p_px).norm() < kGuessedOfRadius * radius_px) continue;

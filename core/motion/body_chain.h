@@ -61,6 +61,9 @@ class BodyChain {
   void seeAgain(const SeenAgain& seen);
   // The hindmost point of the outline; on the placed picture it is learnt how far the hip is before it.
   void seeHindmost(const Vec2& hindmost_px, std::size_t frame);
+  // Two points of the shin's front edge, which leans about as the shin does; on the placed picture it is
+  // learnt by how much more.
+  void seeShin(const Vec2& upper_px, const Vec2& lower_px, std::size_t frame);
   // Knee, hip or shoulder as a network reads it.
   void read(Joint j, const Vec2& p_px, std::size_t frame);
 
@@ -97,7 +100,8 @@ class BodyChain {
   Vec2 ankle_ = Vec2::Zero(), shoulder_on_bar_ = Vec2::Zero(), bar0_ = Vec2::Zero();
   double trunk_ = 0.0, lean0_ = 0.0;
   std::optional<Vec2> bar_before_, hip_before_hindmost_;
-  double highest_m_ = 0.0;  // of the bar, over where it was on the placed frame
+  Estimate edge_leans_more_;  // the shin's front edge than the shin, radians
+  double highest_m_ = 0.0;    // of the bar, over where it was on the placed frame
   struct Kept {
     std::size_t frame;
     State predicted, x;  // from what moves alone, and with all else
@@ -112,7 +116,9 @@ class BodyChain {
   double lateral(Joint j) const { return lateralPrior(j, input_.stance).value; }
   static int rowOf(Joint j) { return j == Joint::kKnee ? 0 : j == Joint::kHip ? 3 : 5; }
   static double lean(const State& x) { return std::atan2(x[5] - x[3], x[6] - x[4]); }
-  // Kalman update: the joint whose rows begin at `at` was seen `off` from where it was thought to be.
+  // Kalman update: what is seen (rows of `h`) was `off` from where it was thought to be.
+  void update(const Eigen::MatrixXd& h, const Eigen::VectorXd& off, const Eigen::MatrixXd& noise);
+  // The same of the joint whose rows begin at `at`.
   void take(int at, const Vec2& off, const Eigen::Matrix2d& noise);
   // The knee along the line of sight: its place in the picture is known, its depth is not.
   State kneeRay() const;
