@@ -8,6 +8,7 @@
 #include <random>
 
 #include "core/measure/bar_tilt.h"
+#include "core/measure/held_errors.h"
 #include "core/measure/seen_places.h"
 #include "core/motion/smooth.h"
 
@@ -177,6 +178,8 @@ std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vecto
         } else {
           value = *r.value;
         }
+        value.sd *=
+            heldShare(definition->id, input.lift, input.tracks->across(), std::abs(value.value) > value.sd);
         if (!std::isfinite(value.value) || !std::isfinite(value.sd) || value.sd > definition->useless_sd)
           r.status = MeasureStatus::kImprecise;
       }
