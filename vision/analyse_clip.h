@@ -16,8 +16,8 @@ namespace mottix {
 
 // Name and version of the trackers, kept beside stored tracks.
 inline constexpr std::string_view kTrackerVersion =
-    "disc-outline/6 sleeve-end/1 far-plate/2 bar-ends/2 spot/1 shake/2 uprights/1 lens/1 leg-flow/6 "
-    "seen-joints/4 "
+    "disc-outline/6 sleeve-end/1 far-plate/2 bar-ends/2 spot/1 shake/2 uprights/1 lens/1 leg-flow/7 "
+    "seen-joints/5 "
     "across-joints/1";
 // Beside tracks of which only the bar has been followed so far.
 inline constexpr std::string_view kBarTrackerVersion =

@@ -653,6 +653,30 @@ TEST_F(OnFilm, ALyingLiftersJointsAreFoundByThemselves) {
   }
 }
 
+// On this film a network is as sure of a body the wrong way round, whose feet are at the head's end.
+TEST_F(OnFilm, ALyingLifterIsNotReadTheWrongWayRound) {
+  auto network = BodyPointNetwork::load(MOTTIX_MODELS);
+  ASSERT_TRUE(network) << network.error().text;
+  FilmPlan plan = planFromSeed(305, Lift::kBench);
+  plan.take("gym");
+  plan.bench.reps.resize(2);
+  const fs::path pressed = folder / "press_either_way.mp4";
+  ASSERT_TRUE(makeFilm(plan, pressed));
+  std::ifstream in(truthPathFor(pressed));
+  const auto press = nlohmann::json::parse(in);
+  const auto clip = trackBar(pressed);
+  ASSERT_TRUE(clip) << clip.error().text;
+  const auto found = findJoints(pressed, *clip, {450.0, plan.load_kg}, Lift::kBench, {}, *network);
+  ASSERT_TRUE(found) << found.error().text;
+  EXPECT_EQ(found->facing, Facing::kRight);
+  const PlacedPoints& points = found->joints.points;
+  for (Joint j : {Joint::kHip, Joint::kKnee, Joint::kShoulder}) {
+    const Vec2 e = *points.joints[indexOf(j)] -
+                   point(press["frames"][points.frame]["joints"]["right_" + std::string(nameOf(j))]);
+    EXPECT_LT(e.norm(), 4.0 * std::sqrt(2.0) * found->joints.spread.sd_px(j)) << nameOf(j);
+  }
+}
+
 // A deadlift, whatever the stance: read at lock-out, folded by what bodies can do and by the outline behind
 // the bar, which goes with the hips while they are behind it.
 TEST_F(OnFilm, ADeadliftersJointsAreFoundByThemselves) {
