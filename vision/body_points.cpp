@@ -123,7 +123,7 @@ Expected<BodyPointNetwork> BodyPointNetwork::load(const std::filesystem::path& f
 }
 
 std::optional<Vec2> BodyMask::findEnd(const Vec2& from_px, const Vec2& way_px, double reach_px) const {
-  if (sure.empty()) return std::nullopt;
+  if (sure.empty() || !from_px.allFinite() || !way_px.allFinite()) return std::nullopt;
   const SquareFrame frame(square);
   auto at = [&](double along_px) {
     const Vec2 p = frame.toSquare(from_px + along_px * way_px) - Vec2::Constant(0.5);

@@ -172,7 +172,8 @@ std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vecto
           const Propagated all = propagate(scenes.scene(), r);
           value = all.value;
           const double gain = gainOfChoice(r, all.wander_sd);
-          value.value -= gain;
+          // Where nothing rises over the start, nothing of it is noise.
+          if (value.value != 0.0) value.value -= gain;
           value.sd =
               std::hypot(value.sd, 1.05 * gain);  // an average: single gains scatter from none to twice it
         } else {
