@@ -4,12 +4,10 @@
 // such errors at the ends of a shank turn it by ten degrees. So the body is solved for from where most
 // pictures show its joints, with
 //   - the athlete's lengths, or the usual ones for an unknown height (core/body); the legs go out to either
-//   side
-//     of the bench, which shortens the thigh in the picture,
+//     side of the bench, which shortens the thigh in the picture,
 //   - hips and shoulders on the bench, about level, and feet on the floor under it,
-//   - the outline of hip, thigh, shin and foot, which shows without anybody's guess which way the legs go,
-//   and from
-//     which a joint lies about as far as in most bodies,
+//   - the outline of hip, thigh, shin and foot, from which a joint lies about as far as in most bodies: it
+//     shows which way the legs go,
 //   - how a network is off in such a picture on films with truth.
 // Least squares; errors from its covariance. All in the lifter's frame (SideCamera; x toward the feet), each
 // joint on the plane where it lies.

@@ -6,9 +6,8 @@
 //   - what was seen, each point with the scatter found on clips with truth (seenScatter),
 //   - the athlete's lengths, or the usual ones for an unknown height (core/body),
 //   - the bar: on the trunk near the shoulder joint, over mid-foot while standing,
-//   - how the trunk leans, as read in a square that is turned with it: the shoulder behind the plate is a
-//   guess,
-//     and yet a network guesses it in a steady direction from the hip,
+//   - how the trunk leans, as read in a square that is turned with it: a network guesses the shoulder behind
+//     the plate, but in a steady direction from the hip,
 //   - legs nearly straight while standing, feet that stay where they are.
 // Least squares (Levenberg-Marquardt, Cauchy loss on what was seen); errors from its covariance. All in the
 // lifter's frame (SideCamera), each joint on the plane where it lies.
