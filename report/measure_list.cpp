@@ -100,7 +100,7 @@ const std::vector<Judged>& judgedOnFilm() {
        {kHipLever, kKneeLever, kLeverShare, kBarHipMoment, kBarKneeMoment, kHipMoment, kKneeMoment,
         kAnkleMoment},
        "Moments of the body need the lifter's height and weight."},
-      {Lift::kBench, "Touch point, the same each rep", {kTouchPoint}, ""},
+      {Lift::kBench, "Touch point, the same each rep", {kTouchPoint, kTouchWander}, ""},
       {Lift::kBench,
        "Down and slightly toward the feet, up and back",
        {kPathBack, kDriftQuarter, kDriftHalf, kDriftThreeQuarters, kPathLoop, kPathLength},

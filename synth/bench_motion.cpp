@@ -27,8 +27,8 @@ Expected<void> BenchPlan::validate() const {
     if (!(r.pause_s >= 0.0 && r.pause_s <= 5.0)) return bad("pause_s must lie between 0 and 5.");
     if (!(r.right_lags_m >= 0.0 && r.right_lags_m <= 0.12))
       return bad("right_lags_m must lie between 0 and 0.12.");
-    for (const double size :
-         {r.touch_off_m, r.sinks_m, r.seat_up_m, r.foot_slides_m, r.head_up_m, r.shoulders_roll_m})
+    for (const double size : {r.touch_off_m, r.sinks_m, r.seat_up_m, r.forward_m, r.foot_slides_m,
+                              r.head_up_m, r.shoulders_roll_m})
       if (!(size >= 0.0 && size <= 0.15)) return bad("a planted fault must lie between 0 and 0.15 m.");
     if (!(r.sticks_low_s >= 0.0 && r.sticks_high_s >= 0.0 && r.sticks_low_s + r.sticks_high_s <= 3.0))
       return bad("it sticks for 0 to 3 s.");
@@ -107,6 +107,7 @@ LiftPose BenchMotion::at(double time_s) const {
     if (!rising) continue;
     const double bump = std::pow(std::sin(std::numbers::pi * up), 2);
     pose.bar_slope = -plan.right_lags_m * bump / (2.0 * plan_.grip_half_m);
+    pose.bar.x() += plan.forward_m * bump;
     seat_up = plan.seat_up_m * bump;
     head_up = plan.head_up_m * bump;
     slides = plan.foot_slides_m * bump;

@@ -13,6 +13,7 @@ struct PressPlan {
   double touch_off_m = 0.0;    // planted: the touch farther toward the feet
   double sinks_m = 0.0;        // planted: of the bar into the chest, in the middle of the pause
   double seat_up_m = 0.0;      // planted: of the hips off the bench, on the way up
+  double forward_m = 0.0;      // planted: toward the feet on the way up, before it goes back
   double foot_slides_m = 0.0;  // planted: toward the head, on the way up
   double head_up_m = 0.0;      // planted: off the bench, on the way up
   double shoulders_roll_m = 0.0;  // planted: off the bench, toward lock-out

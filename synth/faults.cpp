@@ -104,6 +104,8 @@ constexpr std::array kKinds = {
                                                  "touches the chest farther toward the feet", 4.0, 8.0),
     ofRep<&PressPlan::sinks_m, kCentimetres>("sinks", Lift::kBench, "bar sinks into the chest and is heaved",
                                              2.0, 4.0),
+    ofRep<&PressPlan::forward_m, kCentimetres>("bar-forward", Lift::kBench,
+                                               "bar goes toward the feet on the way up", 8.0, 12.0),
     ofRep<&PressPlan::seat_up_m, kCentimetres>("seat-lifts", Lift::kBench,
                                                "seat lifts off the bench on the ascent", 5.0, 12.0),
     ofRep<&PressPlan::foot_slides_m, kCentimetres>("feet-move", Lift::kBench,

@@ -77,6 +77,8 @@ struct MeasuredLift {
     Estimate found;
   };
   std::vector<Pair> pairs;
+  std::vector<Measure> found, truth;  // of all reps; truth without an error
+  std::optional<double> load_kg;
   bool reps_agree = false;
 };
 
@@ -117,7 +119,15 @@ inline ExactPlaces exactPlaces(const LiftMotion& motion, const std::vector<doubl
   return ExactPlaces(std::move(pictures), time_s[1] - time_s[0]);
 }
 
-inline MeasuredLift measureLift(Lift lift, View view, std::uint32_t seed) {
+// What is planted in a lift: nothing, or one fault, now and then two, on one rep or all, of so many times its
+// usual size.
+struct PlantedFaults {
+  bool any = true, every_rep = false;
+  double least = 0.2, most = 1.0;
+  // Of the hand that places the joints, and of what their tracks wander, px.
+  double placed_least_px = 1.5, placed_most_px = 5.0;
+};
+inline MeasuredLift measureLift(Lift lift, View view, std::uint32_t seed, const PlantedFaults& faults = {}) {
   std::mt19937 draw(seed * 7919 + static_cast<std::uint32_t>(lift) * 31 + static_cast<std::uint32_t>(view));
   std::normal_distribution<double> normal(0.0, 1.0);
   auto between = [&](double a, double b) { return std::uniform_real_distribution<double>(a, b)(draw); };
@@ -129,11 +139,13 @@ inline MeasuredLift measureLift(Lift lift, View view, std::uint32_t seed) {
     if (kind.lift == lift && kind.name != "missed" &&
         (view != View::kSide || (kind.name != "bar-uneven" && kind.name != "right-lags")))
       kinds.push_back(&kind);
-  for (int k = seed % 3 == 0 ? 2 : 1; k > 0; --k) {
+  for (int k = !faults.any ? 0 : seed % 3 == 0 ? 2 : 1; k > 0; --k) {
     const FaultKind& kind =
         *kinds[static_cast<std::size_t>(between(0.0, static_cast<double>(kinds.size()) - 0.001))];
     const auto rep = static_cast<std::size_t>(between(0.0, static_cast<double>(repCount(plan)) - 0.001));
-    (void)plantFault(plan, kind, rep, between(0.2, 1.0) * kind.usual);
+    const double size = std::min(kind.most, between(faults.least, faults.most) * kind.usual);
+    for (std::size_t r = 0; r < repCount(plan); ++r)
+      if (faults.every_rep || r == rep) (void)plantFault(plan, kind, r, size);
   }
   // Reps are begun and ended evenly, or as softly as can be, or somewhere between.
   auto power = [&] { return 2.5 + std::clamp(between(-1.5, 1.5), -0.5, 0.5); };
@@ -144,6 +156,9 @@ inline MeasuredLift measureLift(Lift lift, View view, std::uint32_t seed) {
   for (RepPlan& rep : plan.squat.reps) ease(rep);
   for (PressPlan& rep : plan.bench.reps) ease(rep);
   for (PullPlan& rep : plan.deadlift.reps) ease(rep);
+  // Every other press goes forward before it goes back, some as far as beyond the touch.
+  if (faults.any && seed % 2 == 1)
+    for (PressPlan& rep : plan.bench.reps) rep.forward_m = between(0.0, 0.1);
   MeasuredLift out;
   if (!plan.validate()) return out;
   const auto motion = motionOf(plan);
@@ -178,7 +193,8 @@ inline MeasuredLift measureLift(Lift lift, View view, std::uint32_t seed) {
   const ExactPlaces exact = exactPlaces(*motion, tracks.time_s, view, 0.74, out_of_level);
   const Vec2 origin = truly.barBody(truly.plate_px) - exact.bar(0);
   auto seen = [&](const Vec2& body, double toward_m) { return truly.toPicture(body + origin, toward_m); };
-  const double placed_px = between(1.5, 5.0), drift_px = between(1.5, 5.0);
+  const double placed_px = between(faults.placed_least_px, faults.placed_most_px),
+               drift_px = between(faults.placed_least_px, faults.placed_most_px);
   constexpr double kTremble_px = 0.4, kBarCommon_px = 0.25, kBarOwn_px = 0.12;
   for (std::size_t j = 0; j < kJointCount; ++j) {
     const bool has = across
@@ -265,15 +281,20 @@ inline MeasuredLift measureLift(Lift lift, View view, std::uint32_t seed) {
   for (const double t : tracks.time_s)
     tilt.push_back(std::atan(out_of_level + motion->at(t).bar_slope) * 180.0 / std::numbers::pi);
   const auto measures = computeMeasures(input, *reps);
+  out.found = measures;
+  out.load_kg = plan.load_kg;
   for (const Rep& rep : *true_reps) {
     const RepScene scene{
         exact, tracks.time_s,         height.at, lift, view, *true_reps, rep, plan.load_kg, 0.0, 0.0, tilt,
         0.0,   Estimate{body_kg, 0.0}};
     for (const ReadMeasure& read : readMeasures(scene)) {
+      out.truth.push_back({read.definition->id, rep.number, {}, read.reading.status, read.reading.frame});
       if (read.reading.status != MeasureStatus::kOk) continue;
+      out.truth.back().value.value =
+          read.reading.formula ? read.reading.formula(exact) : read.reading.value->value;
       const Measure* m = findMeasure(measures, read.definition->id, rep.number);
       if (m == nullptr || m->status != MeasureStatus::kOk) continue;
-      const double truth = read.reading.formula ? read.reading.formula(exact) : read.reading.value->value;
+      const double truth = out.truth.back().value.value;
       // A drift of a bar that goes the other way is none, and is known to be none.
       const bool nothing = truth == 0.0 && m->value.value == 0.0 && m->value.sd == 0.0;
       if (std::isfinite(truth) && !nothing) out.pairs.push_back({m->id, truth, m->value});

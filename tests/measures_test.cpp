@@ -96,6 +96,10 @@ TEST(PlantedFaults, OfABenchPress) {
   EXPECT_NEAR(Planted(Lift::kBench, "head-lifts", 6.0).more(kHeadRise), 6.0, 1.0);
   EXPECT_NEAR(Planted(Lift::kBench, "shoulders-roll", 4.0).more(kShoulderRise), 4.0, 0.5);
   EXPECT_NEAR(Planted(Lift::kBench, "wrists-bend", 25.0).more(kWristBendTouch), 25.0, 8.0);
+  const Planted forward(Lift::kBench, "bar-forward", 8.0);
+  EXPECT_NEAR(forward.more(kDriftHalf), 8.0, 0.3);
+  EXPECT_GT(forward.more(kForwardDrift), 2.0);  // of a press that goes back by 5 cm
+  EXPECT_NEAR(forward.more(kPathBack), 0.0, 0.1) << "it gets there all the same";
   const Planted low(Lift::kBench, "sticks-low", 0.8), high(Lift::kBench, "sticks-high", 0.8);
   EXPECT_LT(low.of(kStickingHeight), 50.0);
   EXPECT_GT(high.of(kStickingHeight), 50.0);

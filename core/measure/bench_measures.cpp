@@ -32,6 +32,22 @@ Reading readRise(const RepScene& s) {
   return gained(s, kOne, s.rep.start_frame, s.rep.start_frame, s.rep.end_frame, height_cm<kJoint>);
 }
 
+// Of this rep against the middle of the others, so that what they all share drops out.
+Reading readTouchWander(const RepScene& s) {
+  std::vector<std::size_t> others;
+  for (const Rep& rep : s.reps)
+    if (rep.number != s.rep.number && !rep.cut_start && !rep.cut_end) others.push_back(rep.turn_frame);
+  if (others.size() < 2) return unread(MeasureStatus::kNone, s.rep.turn_frame);
+  std::vector<std::size_t> frames = others;
+  frames.push_back(s.rep.turn_frame);
+  return formula(s, std::array{Joint::kShoulder, Joint::kHip}, frames, s.rep.turn_frame,
+                 [here = s.rep.turn_frame, others](const Places& p) {
+                   double sum = 0.0;
+                   for (const std::size_t f : others) sum += touch_cm(p, f);
+                   return touch_cm(p, here) - sum / static_cast<double>(others.size());
+                 });
+}
+
 using enum MeasureId;
 constexpr auto kSide = MeasureView::kSide;
 constexpr auto kPlaces = ErrorModel::kPlaces;
@@ -45,6 +61,12 @@ const std::array kTable = {
                 [](const RepScene& s) {
                   return at(s, std::array{Joint::kShoulder, Joint::kHip}, s.rep.turn_frame, touch_cm);
                 }},
+    MeasureKind{
+        {kTouchWander, "touch_wander", "touch against the other reps", "cm", kBenchOnly, kSide, "touch",
+         "Touch point of this rep minus the mean of the other whole reps of the film; toward the feet is "
+         "positive. None with fewer than three reps.",
+         kLength, kPlaces, "practice"},
+        readTouchWander},
     MeasureKind{
         {kPathBack, "path_back", "path back toward the head", "cm", kBenchOnly, kSide, "way up",
          "Place of the bar along the floor at the touch minus that at lock-out; toward the head is positive.",

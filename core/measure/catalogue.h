@@ -63,6 +63,7 @@ enum class MeasureId {
   kLumbarChange,
   kHeadChange,
   kTouchPoint,
+  kTouchWander,
   kPathBack,
   kForearmLeanTouch,
   kWristBendTouch,

@@ -1,6 +1,7 @@
 // One value of the catalogue, of one rep.
 #pragma once
 
+#include <optional>
 #include <string_view>
 #include <vector>
 
@@ -24,6 +25,7 @@ enum class MeasureStatus {
   kNone,        // there is nothing of the kind in this rep: no sticking region, no pause
 };
 std::string_view nameOf(MeasureStatus status);
+std::optional<MeasureStatus> measureStatusNamed(std::string_view name);
 
 struct Measure {
   MeasureId id = MeasureId::kHipBelowKnee;

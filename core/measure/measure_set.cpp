@@ -102,6 +102,12 @@ std::string_view nameOf(MeasureStatus status) {
   return "";
 }
 
+std::optional<MeasureStatus> measureStatusNamed(std::string_view name) {
+  for (int k = 0; k <= static_cast<int>(MeasureStatus::kNone); ++k)
+    if (nameOf(static_cast<MeasureStatus>(k)) == name) return static_cast<MeasureStatus>(k);
+  return std::nullopt;
+}
+
 BarHeight computeBarHeight(const MeasureInput& input) {
   BarHeight out;
   const ClipTracks& t = *input.tracks;
