@@ -151,7 +151,7 @@ TEST(SettingsFor, CarriesWhatTheAthleteAndTheCoachSay) {
   athlete.open_pain = 6;
   SetEdit edit;
   edit.asked = {Lift::kDeadlift, "sumo", 3, 140.0, 9.0, Facing::kLeft, 400.0, Held::kDumbbells};
-  edit.overruled = {"a", "b"};
+  edit.overruled = {{"a", ""}, {"b", ""}};
   const AnalysisSettings s = settingsFor(athlete, edit);
   EXPECT_EQ(s.lift, Lift::kDeadlift);
   EXPECT_EQ(s.facing, Facing::kLeft);
@@ -175,20 +175,6 @@ TEST(AnalysisSettings, RefuseNonsenseByName) {
   s = {};
   s.load_options.repair_cut = 1.5;
   EXPECT_NE(s.validate().error().text.find("cut"), std::string::npos);
-}
-
-TEST(CueBook, ErrorsNameFileLineAndReason) {
-  struct Case {
-    const char *text, *reason;
-  };
-  for (const Case& c :
-       {Case{"cue = 3", "no [[cue]]"}, Case{"[[cue]]\nid = \"a\"\n", "words"}, Case{"[[cue\n", "line 1"},
-        Case{"[[cue]]\nid='a'\nrule='r'\nwords='w'\n[[cue]]\nid='a'\nrule='r'\nwords='w'\n", "twice"}}) {
-    const auto parsed = parseCueBook(c.text, "c.toml");
-    ASSERT_FALSE(parsed) << c.text;
-    EXPECT_NE(parsed.error().text.find("c.toml"), std::string::npos);
-    EXPECT_NE(parsed.error().text.find(c.reason), std::string::npos) << parsed.error().text;
-  }
 }
 
 TEST(DecideLoad, ACutLandsOnAStepAndNeverAboveTheLoad) {

@@ -1,14 +1,32 @@
 #include "core/cue/cue_book.h"
 
 #include <algorithm>
+#include <array>
 #include <cassert>
 
-#define TOML_EXCEPTIONS 0
-#include <toml++/toml.h>
-
 #include "built_in_books.h"
+#include "core/base/toml_table.h"
 
 namespace mottix {
+namespace {
+
+constexpr std::array<std::string_view, 4> kWays = {"body", "outside", "picture", "touch"};
+
+}  // namespace
+
+std::string_view nameOf(CueWay way) {
+  return kWays[static_cast<std::size_t>(way)];
+}
+
+std::optional<CueWay> cueWayNamed(std::string_view name) {
+  const auto at = std::find(kWays.begin(), kWays.end(), name);
+  if (at == kWays.end()) return std::nullopt;
+  return static_cast<CueWay>(at - kWays.begin());
+}
+
+bool Cue::isFor(std::string_view rule) const {
+  return std::find(rules.begin(), rules.end(), rule) != rules.end();
+}
 
 const Cue* CueBook::find(std::string_view id) const {
   for (const Cue& cue : cues)
@@ -19,31 +37,33 @@ const Cue* CueBook::find(std::string_view id) const {
 std::vector<const Cue*> CueBook::forRule(std::string_view rule) const {
   std::vector<const Cue*> out;
   for (const Cue& cue : cues)
-    if (cue.rule == rule) out.push_back(&cue);
+    if (cue.isFor(rule)) out.push_back(&cue);
   return out;
 }
 
 Expected<CueBook> parseCueBook(std::string_view text, std::string_view file_name) {
-  const toml::parse_result parsed = toml::parse(text);
-  const std::string file(file_name);
-  if (!parsed)
-    return fail(Remedy::kCorrectInput, file + ", line " + std::to_string(parsed.error().source().begin.line) +
-                                           ": " + std::string(parsed.error().description()));
   CueBook book;
-  const toml::array* cues = parsed.table()["cue"].as_array();
-  if (cues == nullptr) return fail(Remedy::kCorrectInput, file + ": there is no [[cue]] in it.");
-  for (const toml::node& node : *cues) {
-    const std::string where = file + ", line " + std::to_string(node.source().begin.line) + ": ";
-    const toml::table* t = node.as_table();
-    if (t == nullptr) return fail(Remedy::kCorrectInput, where + "a cue must be a table.");
-    Cue cue{(*t)["id"].value_or(std::string()), (*t)["rule"].value_or(std::string()),
-            (*t)["words"].value_or(std::string())};
-    if (cue.id.empty() || cue.rule.empty() || cue.words.empty())
-      return fail(Remedy::kCorrectInput, where + "a cue needs an id, a rule and words.");
-    if (book.find(cue.id) != nullptr)
-      return fail(Remedy::kCorrectInput, where + "the id “" + cue.id + "” is used twice.");
-    book.cues.push_back(std::move(cue));
-  }
+  auto done = readToml(text, file_name, [&](TomlTable& root) {
+    root.tables("cue", [&](TomlTable& t) {
+      Cue cue;
+      cue.id = t.text("id");
+      t.call(cue.id);
+      cue.rules = t.texts("rules");
+      cue.words = t.text("words");
+      cue.schools = t.texts("schools");
+      const std::string way = t.text("way");
+      if (const auto known = cueWayNamed(way))
+        cue.way = *known;
+      else
+        t.wrong("way must be body, outside, picture or touch.");
+      if (cue.id.empty() || cue.rules.empty() || cue.words.empty())
+        t.wrong("a cue needs an id, rules and words.");
+      if (book.find(cue.id) != nullptr) t.wrong("the id is used twice.");
+      book.cues.push_back(std::move(cue));
+    });
+    if (book.cues.empty()) root.wrong("there is no [[cue]] in it.");
+  });
+  if (!done) return tl::make_unexpected(done.error());
   return book;
 }
 
@@ -56,19 +76,35 @@ const CueBook& builtInCueBook() {
   return book;
 }
 
-std::vector<const Cue*> suggestCues(const CueBook& book, const std::vector<Finding>& findings) {
-  std::vector<const Finding*> standing;
-  for (const Finding& f : findings)
-    if (!f.overruled && f.certainty != Certainty::kCantTell) standing.push_back(&f);
-  std::stable_sort(standing.begin(), standing.end(), [](const Finding* a, const Finding* b) {
-    if (a->certainty != b->certainty) return a->certainty < b->certainty;
-    return a->severity > b->severity;
-  });
-  std::vector<const Cue*> out;
-  for (const Finding* f : standing)
-    for (const Cue* cue : book.forRule(f->rule))
-      if (std::find(out.begin(), out.end(), cue) == out.end()) out.push_back(cue);
-  return out;
+std::vector<CueOffer> suggestCues(const CueBook& book, const std::vector<Finding>& findings,
+                                  const RuleBook& rules, const CueHistory& history) {
+  std::vector<CueOffer> clear, near;
+  for (const Finding& f : findings) {
+    if (f.overruled || f.certainty == Certainty::kCantTell) continue;
+    const Rule* rule = rules.find(f.rule);
+    // A big fault weighs as much as two small ones, one of tired reps half of one.
+    const double grade = f.severity == Severity::kBig ? 2.0 : f.severity == Severity::kSmall ? 1.0 : 0.5;
+    const double weight = grade * (rule == nullptr ? 1.0 : rule->weight);
+    auto& offers = f.certainty == Certainty::kClear ? clear : near;
+    for (const Cue* cue : book.forRule(f.rule)) {
+      const bool of_school =
+          cue->schools.empty() || std::any_of(cue->schools.begin(), cue->schools.end(), [&](const auto& s) {
+            return rules.name.find(s) != std::string::npos;
+          });
+      const auto known = [&](const CueOffer& o) { return o.cue == cue; };
+      if (!of_school || std::any_of(clear.begin(), clear.end(), known) ||
+          std::any_of(near.begin(), near.end(), known))
+        continue;
+      CueOffer offer{cue, f.rule, estimateCue(history, cue->id, f.rule), 0.0};
+      offer.worth = offer.estimate.effect.value * weight;
+      offers.push_back(std::move(offer));
+    }
+  }
+  for (auto* offers : {&clear, &near})
+    std::stable_sort(offers->begin(), offers->end(),
+                     [](const CueOffer& a, const CueOffer& b) { return a.worth > b.worth; });
+  clear.insert(clear.end(), near.begin(), near.end());
+  return clear;
 }
 
 }  // namespace mottix

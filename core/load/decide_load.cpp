@@ -2,6 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
+#include <set>
 
 namespace mottix {
 
@@ -37,6 +39,10 @@ std::string_view nameOf(LoadReason reason) {
       return "could_not_judge";
     case LoadReason::kNoRules:
       return "no_rules";
+    case LoadReason::kRepairFirst:
+      return "repair_first";
+    case LoadReason::kConfirmedCause:
+      return "confirmed_cause";
   }
   return "";
 }
@@ -55,38 +61,49 @@ Expected<LoadDecision> decideLoad(const std::vector<Finding>& findings, const Lo
   if (auto ok = options.validate(); !ok) return tl::make_unexpected(ok.error());
   if (input.load_kg && !(*input.load_kg >= 0.0 && *input.load_kg <= 1000.0))
     return fail(Remedy::kCorrectInput, "A load must lie between 0 and 1000 kg.");
-  int small = 0, big = 0, big_reps = 0, cant_tell = 0;
+  int cant_tell = 0;
+  std::map<std::string, const Finding*> events;  // the gravest of each
+  std::set<int> big_reps;
   for (const Finding& f : findings) {
     if (f.overruled) continue;
-    if (f.certainty == Certainty::kCantTell) ++cant_tell;
+    if (f.certainty == Certainty::kCantTell && f.must) ++cant_tell;
     if (f.certainty != Certainty::kClear) continue;
-    if (f.severity == Severity::kBig) {
-      ++big;
-      big_reps += static_cast<int>(f.reps.size());
-    } else {
-      ++small;
-    }
+    const Finding*& gravest = events[f.event.empty() ? f.rule : f.event];
+    if (gravest == nullptr || f.severity > gravest->severity) gravest = &f;
+    if (f.severity == Severity::kBig) big_reps.insert(f.reps.begin(), f.reps.end());
   }
   LoadDecision d;
+  for (const auto& [event, f] : events)
+    ++(f->severity == Severity::kBig ? d.big : f->severity == Severity::kSmall ? d.small : d.tired);
+  const auto decide = [&](LoadAction action, LoadReason reason) {
+    d.action = action;
+    d.reason = reason;
+  };
   constexpr int kFewestRules = 2;  // one rule alone does not make a set good enough
   if (input.rules_applied == 0) {
-    d = {LoadAction::kCantTell, LoadReason::kNoRules, {}};
-  } else if (big_reps >= 2) {
-    d = {LoadAction::kRepair, LoadReason::kBigOnManyReps, {}};
-  } else if (big == 1) {
-    d = {LoadAction::kHold, LoadReason::kOneBig, {}};
-  } else if (small > options.small_tolerated) {
-    d = {LoadAction::kHold, LoadReason::kSeveralSmall, {}};
+    decide(LoadAction::kCantTell, LoadReason::kNoRules);
+  } else if (big_reps.size() >= 2) {
+    decide(LoadAction::kRepair, LoadReason::kBigOnManyReps);
+  } else if (input.cause == CauseLoad::kCut && d.big + d.small > 0) {
+    decide(LoadAction::kRepair, LoadReason::kConfirmedCause);
+  } else if (d.big > 0) {
+    decide(LoadAction::kHold, LoadReason::kOneBig);
+  } else if (d.small > options.small_tolerated) {
+    decide(LoadAction::kHold, LoadReason::kSeveralSmall);
+  } else if (input.repair_first && d.small > 0) {
+    decide(LoadAction::kHold, LoadReason::kRepairFirst);
   } else if (cant_tell > 0 || input.reps_done == 0) {
-    d = {LoadAction::kCantTell, LoadReason::kCouldNotJudge, {}};
+    decide(LoadAction::kCantTell, LoadReason::kCouldNotJudge);
   } else if (input.rules_applied < kFewestRules) {
-    d = {LoadAction::kCantTell, LoadReason::kNoRules, {}};
+    decide(LoadAction::kCantTell, LoadReason::kNoRules);
   } else if (input.open_pain >= options.pain_limit) {
-    d = {LoadAction::kHold, LoadReason::kPain, {}};
+    decide(LoadAction::kHold, LoadReason::kPain);
+  } else if (input.cause != CauseLoad::kNone) {
+    decide(LoadAction::kHold, LoadReason::kConfirmedCause);
   } else if (input.reps_asked > 0 && input.reps_done < input.reps_asked) {
-    d = {LoadAction::kHold, LoadReason::kRepsMissing, {}};
+    decide(LoadAction::kHold, LoadReason::kRepsMissing);
   } else {
-    d = {LoadAction::kAdd, LoadReason::kGoodEnough, {}};
+    decide(LoadAction::kAdd, LoadReason::kGoodEnough);
   }
   if (input.load_kg) {
     const double load = *input.load_kg;

@@ -2,8 +2,10 @@
 //
 // No, or one or two, small deviations are good enough: keep adding (the cue and assistance mend them).
 // Several small ones or one big one: technique first; the load is held, and cut when the big one shows on two
-// reps or more. Only clear findings count; what the coach overruled does not. A load is never raised while a
-// pain note of 4/10 or more is open, or when the set could not be judged.
+// reps or more. Who repairs first holds the load for a single small one. Only clear findings count, those of
+// one event once; what shows only on the last reps of a hard set does not limit the load, and what the coach
+// overruled does not count. A load is never raised while a pain note of 4/10 or more is open, or when the set
+// could not be judged, and not against a cause the coach has confirmed.
 #pragma once
 
 #include <optional>
@@ -11,7 +13,7 @@
 #include <vector>
 
 #include "core/base/error.h"
-#include "core/verdict/judge.h"
+#include "core/verdict/causes.h"
 
 namespace mottix {
 
@@ -24,7 +26,9 @@ enum class LoadReason {
   kRepsMissing,
   kPain,
   kCouldNotJudge,
-  kNoRules,  // the book has none for this lift
+  kNoRules,         // the book has none for this lift
+  kRepairFirst,     // the school does not add while anything is off
+  kConfirmedCause,  // which asks for it
 };
 std::string_view nameOf(LoadAction action);
 std::string_view nameOf(LoadReason reason);
@@ -43,12 +47,16 @@ struct LoadInput {
   int reps_done = 0;
   int open_pain = 0;      // highest open note, 0..10
   int rules_applied = 0;  // 0: nothing was there to judge by
+  bool repair_first = false;
+  CauseLoad cause = CauseLoad::kNone;  // what the causes that the coach confirmed ask for
 };
 
 struct LoadDecision {
   LoadAction action = LoadAction::kCantTell;
   LoadReason reason = LoadReason::kCouldNotJudge;
   std::optional<double> next_load_kg;
+  // Events counted: clear ones, and those that only show when tired.
+  int small = 0, big = 0, tired = 0;
 };
 
 Expected<LoadDecision> decideLoad(const std::vector<Finding>& findings, const LoadInput& input,

@@ -19,6 +19,7 @@ struct AthleteProfile {
   DeadliftSchool deadlift = DeadliftSchool::kBase;
   std::vector<Equipment> equipment;  // empty: not stated
   std::vector<Constraint> constraints;
+  std::vector<std::string> layers = {};  // schools that answer other questions than the style, by name
   bool operator==(const AthleteProfile&) const = default;
 };
 

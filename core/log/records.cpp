@@ -15,7 +15,10 @@ AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit, const 
   settings.load_options.step_kg = athlete.step_kg;
   settings.part = edit.part;
   settings.lines = edit.lines;
-  settings.overruled = edit.overruled;
+  for (const Overruling& o : edit.overruled) settings.overruled.push_back(o.rule);
+  for (const auto& [id, holds] : edit.causes)
+    if (const Cause* cause = holds ? builtInCauseBook().find(id) : nullptr)
+      settings.cause = std::max(settings.cause, cause->load);
   return settings;
 }
 

@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <cstdint>
+#include <map>
 #include <optional>
 #include <string>
 #include <vector>
@@ -130,6 +131,13 @@ inline LoadedBar loadedBar(const Asked& asked) {
 // Whether the coach has called a deadlift sumo.
 bool standsWide(const Asked& asked);
 
+// A finding that the coach does not let stand.
+struct Overruling {
+  std::string rule;
+  std::string why;  // in the coach's words; may be empty
+  bool operator==(const Overruling&) const = default;
+};
+
 // Another film of the same set, from elsewhere. To be added to a time of this film to have the other's.
 struct OtherFilm {
   SetId set{};
@@ -147,7 +155,8 @@ struct SetEdit {
   std::vector<PlacedPoints> placed;    // station 2: joints put right by hand, the first entry is carried
   std::vector<Joint> locked;           // and left as they are
   std::vector<RoomLine> lines;         // and drawn along what stands upright or has a known length
-  std::vector<std::string> overruled;  // station 3: rules whose findings do not stand
+  std::vector<Overruling> overruled;   // station 3: findings that do not stand, by rule
+  std::map<std::string, bool> causes;  // confirmed (true) or struck out, by the cause's id
   std::string cue;                     // station 4: id of the cue that was said; empty: none yet
   std::optional<double> next_load_kg;  // station 5: load accepted for the next set
   std::optional<SetupId> setup;        // the set-up used

@@ -4,6 +4,7 @@
 #include <cmath>
 #include <initializer_list>
 #include <numbers>
+#include <set>
 
 #include "core/body/lengths_from_clip.h"
 #include "core/motion/across_joints.h"
@@ -248,14 +249,13 @@ Expected<LoadDecision> decideSet(const std::vector<Finding>& findings,
   load.reps_done = static_cast<int>(
       std::count_if(first.reps.begin(), first.reps.end(), [](const Rep& r) { return !r.failed; }));
   load.open_pain = settings.open_pain;
-  load.rules_applied =
-      static_cast<int>(std::count_if(book.rules.begin(), book.rules.end(), [&](const Rule& r) {
-        return std::find(r.lifts.begin(), r.lifts.end(), settings.lift) != r.lifts.end() &&
-               std::any_of(films.begin(), films.end(), [&](const Analysis* a) {
-                 return std::any_of(a->measures.begin(), a->measures.end(),
-                                    [&](const Measure& m) { return m.id == r.measure; });
-               });
-      }));
+  load.repair_first = book.repair_first;
+  load.cause = settings.cause;
+  std::set<const Rule*> applied;
+  for (const Analysis* a : films)
+    for (const Rule* rule : answeredRules(book, settings.lift, a->measures, settings.judged))
+      applied.insert(rule);
+  load.rules_applied = static_cast<int>(applied.size());
   return decideLoad(findings, load, settings.load_options);
 }
 
@@ -263,7 +263,8 @@ Expected<LoadDecision> decideSet(const std::vector<Finding>& findings,
 bool tells(const Analysis& a, const RuleBook& book, const std::string& rule_id) {
   const Rule* rule = book.find(rule_id);
   return rule != nullptr && std::any_of(a.measures.begin(), a.measures.end(), [&](const Measure& m) {
-           return m.id == rule->measure && m.status == MeasureStatus::kOk && m.value.sd <= rule->max_sd;
+           return std::find(rule->measures.begin(), rule->measures.end(), m.id) != rule->measures.end() &&
+                  m.status == MeasureStatus::kOk && m.value.sd <= rule->max_sd;
          });
 }
 
@@ -371,7 +372,7 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   a.measures = computeMeasures(levelled, a.reps);
   a.bar_tilt = computeBarTilt(levelled, a.reps);
   if (!tracks.across()) a.trust = findWeakestLink(levelled, a.reps);
-  a.findings = judge(book, settings.lift, a.measures);
+  a.findings = judge(book, settings.lift, a.measures, settings.judged);
   for (Finding& f : a.findings)
     f.overruled =
         std::find(settings.overruled.begin(), settings.overruled.end(), f.rule) != settings.overruled.end();
@@ -406,8 +407,8 @@ Expected<JudgedTogether> judgeTogether(const Analysis& first, const Analysis& se
   for (const Finding& f : first.findings)
     if (f.certainty != Certainty::kCantTell || !tells(second, book, f.rule)) out.first.push_back(f);
   for (const Finding& f : second.findings) {
-    const bool said = std::any_of(out.first.begin(), out.first.end(),
-                                  [&](const Finding& o) { return o.rule == f.rule; });
+    const bool said =
+        std::any_of(out.first.begin(), out.first.end(), [&](const Finding& o) { return o.rule == f.rule; });
     if (!said && (f.certainty != Certainty::kCantTell || !tells(first, book, f.rule)))
       out.second.push_back(f);
   }

@@ -43,6 +43,8 @@ struct AnalysisSettings {
   std::optional<FilmPart> part;        // of the film that is this set; nothing: all of it
   std::vector<RoomLine> lines;         // drawn by the coach, in the pictures as filmed
   std::vector<std::string> overruled;  // rules whose findings the coach does not let stand
+  JudgedSet judged;                    // what the rules ask of the set beside its measures
+  CauseLoad cause = CauseLoad::kNone;  // asked by what the coach confirmed
   LoadOptions load_options;
   RepFinderOptions rep_options;
 

@@ -1,6 +1,5 @@
 #include <gtest/gtest.h>
 
-#include "core/cue/cue_book.h"
 #include "core/verdict/analysis.h"
 #include "tests/known_squat.h"
 
@@ -56,63 +55,9 @@ TEST(Judge, OtherLiftsHaveOtherRules) {
   EXPECT_TRUE(judge(builtInRuleBook(), Lift::kBench, {value(MeasureId::kDepthMargin, 1, 9.0, 1.0)}).empty());
 }
 
-TEST(RuleBook, TheShippedBookIsValidAndSourced) {
-  const RuleBook& book = builtInRuleBook();
-  EXPECT_EQ(book.name, "base");
-  for (const char* id : {"squat.high", "squat.hips_first", "squat.bar_forward"}) {
-    ASSERT_NE(book.find(id), nullptr) << id;
-    EXPECT_GT(book.find(id)->source.size(), 20u);
-  }
-}
-
-TEST(RuleBook, ErrorsNameFileLineAndReason) {
-  const std::string head =
-      "name = \"x\"\nversion = \"1\"\n[[rule]]\nid = \"a\"\nlifts = [\"squat\"]\nmeasure = "
-      "\"depth_margin\"\n";
-  const std::string tail = "fault = \"above\"\nlimit = 0\nbig = 3\nmax_sd = 4\nsource = \"s\"\n";
-  EXPECT_TRUE(parseRuleBook(head + tail, "x.toml"));
-  struct Case {
-    std::string text, reason;
-  };
-  for (const Case& c :
-       {Case{"name = ", "line 1"}, Case{head + "fault = \"sideways\"\n", "fault"},
-        Case{head + "fault = \"above\"\nlimit = 5\nbig = 3\nmax_sd = 4\nsource = \"s\"\n", "big"},
-        Case{head + tail + "extra = 1\n", "extra"}, Case{head + tail + "[[rule]]\nid = \"a\"\n", "twice"},
-        Case{"name = \"x\"\nversion = \"1\"\n", "[[rule]]"},
-        Case{head + "fault = \"above\"\nlimit = \"deep\"\n", "limit"}}) {
-    const auto parsed = parseRuleBook(c.text, "x.toml");
-    ASSERT_FALSE(parsed) << c.text;
-    EXPECT_NE(parsed.error().text.find("x.toml"), std::string::npos);
-    EXPECT_NE(parsed.error().text.find(c.reason), std::string::npos) << parsed.error().text;
-  }
-}
-
-TEST(CueBook, EveryRuleHasACueAndEveryCueARule) {
-  for (const Rule& rule : builtInRuleBook().rules)
-    EXPECT_FALSE(builtInCueBook().forRule(rule.id).empty()) << rule.id;
-  for (const Cue& cue : builtInCueBook().cues) EXPECT_NE(builtInRuleBook().find(cue.rule), nullptr) << cue.id;
-}
-
-TEST(CueBook, TheWorstClearFindingIsAnsweredFirst) {
-  std::vector<Finding> findings(3);
-  findings[0].rule = "squat.high";
-  findings[0].certainty = Certainty::kBorderline;
-  findings[1].rule = "squat.hips_first";
-  findings[1].certainty = Certainty::kClear;
-  findings[1].severity = Severity::kBig;
-  findings[2].rule = "squat.bar_forward";
-  findings[2].certainty = Certainty::kCantTell;
-  const auto cues = suggestCues(builtInCueBook(), findings);
-  ASSERT_FALSE(cues.empty());
-  EXPECT_EQ(cues.front()->rule, "squat.hips_first");
-  for (const Cue* cue : cues) EXPECT_NE(cue->rule, "squat.bar_forward");
-  findings[1].overruled = true;
-  EXPECT_EQ(suggestCues(builtInCueBook(), findings).front()->rule, "squat.high");
-}
-
 Finding clear(const char* rule, Severity severity, std::vector<int> reps) {
   Finding f;
-  f.rule = rule;
+  f.rule = f.event = rule;
   f.certainty = Certainty::kClear;
   f.severity = severity;
   f.reps = std::move(reps);
@@ -149,6 +94,8 @@ TEST(DecideLoad, NeverRaisesAgainstACaution) {
   EXPECT_EQ(decide({}, 3).action, LoadAction::kAdd);
   Finding unsure = clear("a", Severity::kBig, {1});
   unsure.certainty = Certainty::kCantTell;
+  EXPECT_EQ(decide({unsure}).action, LoadAction::kAdd) << "nothing that must be known";
+  unsure.must = true;
   EXPECT_EQ(decide({unsure}).action, LoadAction::kCantTell);
   EXPECT_LE(*decide({unsure}).next_load_kg, 100.0);
   EXPECT_EQ(decide({}, 0, 5, 4).reason, LoadReason::kRepsMissing);
@@ -156,6 +103,49 @@ TEST(DecideLoad, NeverRaisesAgainstACaution) {
   no_rules.load_kg = 100.0;
   no_rules.reps_done = 5;
   EXPECT_EQ(decideLoad({}, no_rules)->reason, LoadReason::kNoRules);
+}
+
+TEST(DecideLoad, OneEventCountsOnceAndTiredRepsDoNotLimit) {
+  Finding hips = clear("hips", Severity::kSmall, {1}), faster = clear("faster", Severity::kSmall, {1});
+  faster.event = "hips";
+  const auto once = decide({hips, faster, clear("b", Severity::kSmall, {2})});
+  EXPECT_EQ(once.action, LoadAction::kAdd);
+  EXPECT_EQ(once.small, 2);
+  faster.severity = Severity::kBig;
+  EXPECT_EQ(decide({hips, faster}).big, 1) << "the graver of the two";
+  const auto tired = decide({clear("a", Severity::kWhenTired, {5}), clear("b", Severity::kWhenTired, {5}),
+                             clear("c", Severity::kWhenTired, {5}), clear("d", Severity::kWhenTired, {5})});
+  EXPECT_EQ(tired.action, LoadAction::kAdd);
+  EXPECT_EQ(tired.tired, 4);
+  EXPECT_EQ(decide({clear("a", Severity::kBig, {5}), clear("b", Severity::kBig, {5})}).reason,
+            LoadReason::kOneBig)
+      << "two on one rep are not one on two";
+}
+
+TEST(DecideLoad, WhoRepairsFirstHoldsForASmallOne) {
+  LoadInput input;
+  input.load_kg = 100.0;
+  input.reps_done = 5;
+  input.rules_applied = 5;
+  input.repair_first = true;
+  EXPECT_EQ(decideLoad({}, input)->action, LoadAction::kAdd);
+  const auto one = *decideLoad({clear("a", Severity::kSmall, {2})}, input);
+  EXPECT_EQ(one.reason, LoadReason::kRepairFirst);
+  EXPECT_DOUBLE_EQ(*one.next_load_kg, 100.0);
+}
+
+TEST(DecideLoad, AConfirmedCauseHoldsOrCuts) {
+  LoadInput input;
+  input.load_kg = 100.0;
+  input.reps_done = 5;
+  input.rules_applied = 5;
+  input.cause = CauseLoad::kHold;
+  EXPECT_EQ(decideLoad({clear("a", Severity::kSmall, {2})}, input)->reason, LoadReason::kConfirmedCause);
+  input.cause = CauseLoad::kCut;
+  const auto cut = *decideLoad({clear("a", Severity::kSmall, {2})}, input);
+  EXPECT_EQ(cut.action, LoadAction::kRepair);
+  EXPECT_DOUBLE_EQ(*cut.next_load_kg, 90.0);
+  EXPECT_EQ(decideLoad({}, input)->action, LoadAction::kHold) << "the fault is gone, the word stands";
 }
 
 TEST(DecideLoad, WhatTheCoachOverruledDoesNotCount) {
@@ -202,6 +192,8 @@ TEST(Analyse, TheBarsLengthIsARulerOrAContradiction) {
 TEST(Analyse, FindsAHighRepAndLeavesACleanSetAlone) {
   known::KnownSquat clean;
   clean.depth_m = 0.09;
+  clean.lean_start_deg = 12.0;  // so that the trunk, which goes with the height here, is all but kept
+  clean.lean_turn_deg = 28.0;
   AnalysisSettings settings;
   settings.bar.load_kg = 60.0;
   auto run = [&](const known::KnownSquat& plan) {
@@ -212,7 +204,7 @@ TEST(Analyse, FindsAHighRepAndLeavesACleanSetAlone) {
   const Analysis good = run(clean);
   EXPECT_TRUE(good.computed);
   EXPECT_EQ(good.facing, Facing::kRight);
-  EXPECT_TRUE(good.findings.empty());
+  for (const Finding& f : good.findings) EXPECT_EQ(f.certainty, Certainty::kCantTell) << f.rule;
   EXPECT_EQ(good.decision.action, LoadAction::kAdd);
   known::KnownSquat high = clean;
   high.depth_m = -0.10;
