@@ -264,12 +264,22 @@ struct HouseFile::Impl {
       locked.exec();
     }
     clear("overrule", id);
-    SQLite::Statement overrule(db, "INSERT INTO overrule VALUES (?, ?)");
-    for (const std::string& rule : edit.overruled) {
+    SQLite::Statement overrule(db, "INSERT INTO overrule (set_id, rule, why) VALUES (?, ?, ?)");
+    for (const Overruling& o : edit.overruled) {
       overrule.reset();
       overrule.bind(1, raw(id));
-      overrule.bind(2, rule);
+      overrule.bind(2, o.rule);
+      overrule.bind(3, o.why);
       overrule.exec();
+    }
+    clear("cause_word", id);
+    SQLite::Statement cause(db, "INSERT INTO cause_word VALUES (?, ?, ?)");
+    for (const auto& [name, holds] : edit.causes) {
+      cause.reset();
+      cause.bind(1, raw(id));
+      cause.bind(2, name);
+      cause.bind(3, holds ? 1 : 0);
+      cause.exec();
     }
   }
 
@@ -284,7 +294,7 @@ struct HouseFile::Impl {
                         "SELECT id, name, step_kg, open_pain, note, birth_year, lifts_since, goal, test_day, "
                         "squat_school, bench_school, deadlift_school, equipment, constraints, "
                         "(SELECT coalesce(max(level), 0) FROM complaint c WHERE c.athlete_id = a.id AND "
-                        "c.closed = '') FROM athlete a " +
+                        "c.closed = ''), layers FROM athlete a " +
                             where + " ORDER BY name COLLATE NOCASE");
     if (!where.empty()) q.bind(1, id);
     std::vector<Athlete> out;
@@ -308,6 +318,7 @@ struct HouseFile::Impl {
       for (const std::string& name : namesIn(q.getColumn(13).getString()))
         if (const auto c = constraintNamed(name)) p.constraints.push_back(*c);
       a.worst_complaint = q.getColumn(14).getInt();
+      p.layers = namesIn(q.getColumn(15).getString());
       out.push_back(std::move(a));
     }
     return out;
@@ -317,7 +328,7 @@ struct HouseFile::Impl {
     SQLite::Statement q(db,
                         "UPDATE athlete SET name = ?, step_kg = ?, open_pain = ?, note = ?, birth_year = ?, "
                         "lifts_since = ?, goal = ?, test_day = ?, squat_school = ?, bench_school = ?, "
-                        "deadlift_school = ?, equipment = ?, constraints = ? WHERE id = ?");
+                        "deadlift_school = ?, equipment = ?, constraints = ?, layers = ? WHERE id = ?");
     const AthleteProfile& p = a.profile;
     q.bind(1, a.name);
     q.bind(2, a.step_kg);
@@ -332,7 +343,10 @@ struct HouseFile::Impl {
     q.bind(11, std::string(nameOf(p.deadlift)));
     q.bind(12, namesOf(p.equipment));
     q.bind(13, namesOf(p.constraints));
-    q.bind(14, raw(a.id));
+    std::string layers;
+    for (const std::string& name : p.layers) layers += (layers.empty() ? "" : ",") + name;
+    q.bind(14, layers);
+    q.bind(15, raw(a.id));
     q.exec();
   }
 
@@ -645,9 +659,14 @@ struct HouseFile::Impl {
     while (locked.executeStep())
       if (const auto joint = jointNamed(locked.getColumn(0).getString())) set.edit.locked.push_back(*joint);
     std::sort(set.edit.locked.begin(), set.edit.locked.end());
-    SQLite::Statement rules(db, "SELECT rule FROM overrule WHERE set_id = ? ORDER BY rule");
+    SQLite::Statement rules(db, "SELECT rule, why FROM overrule WHERE set_id = ? ORDER BY rule");
     rules.bind(1, raw(set.id));
-    while (rules.executeStep()) set.edit.overruled.push_back(rules.getColumn(0).getString());
+    while (rules.executeStep())
+      set.edit.overruled.push_back({rules.getColumn(0).getString(), rules.getColumn(1).getString()});
+    SQLite::Statement causes(db, "SELECT cause, holds FROM cause_word WHERE set_id = ?");
+    causes.bind(1, raw(set.id));
+    while (causes.executeStep())
+      set.edit.causes[causes.getColumn(0).getString()] = causes.getColumn(1).getInt() != 0;
   }
 };
 
@@ -1110,6 +1129,57 @@ Expected<void> HouseFile::saveResults(SetId id, const Analysis& analysis, const 
       finding.bind(7, static_cast<std::int64_t>(f.frame));
       finding.exec();
     }
+  });
+}
+
+Expected<std::vector<StoredResult>> HouseFile::results(std::optional<AthleteId> athlete) const {
+  return impl_->guarded([&]() -> Expected<std::vector<StoredResult>> {
+    std::vector<StoredResult> out;
+    std::map<std::int64_t, std::size_t> at;
+    auto sets = athlete ? impl_->readSets("WHERE e.athlete_id = ?", raw(*athlete)) : impl_->readSets("", 0);
+    for (SetRecord& set : sets) {
+      at[raw(set.id)] = out.size();
+      out.push_back({std::move(set), false, {}, {}});
+    }
+    SQLite::Statement m(impl_->db, "SELECT set_id, measure, rep, value, sd, status, frame FROM measure");
+    while (m.executeStep()) {
+      const auto set = at.find(m.getColumn(0).getInt64());
+      const MeasureDefinition* d = findMeasure(m.getColumn(1).getString());
+      const auto status = measureStatusNamed(m.getColumn(5).getString());
+      if (set == at.end() || d == nullptr || !status) continue;  // of another athlete, or another program
+      StoredResult& r = out[set->second];
+      r.across |= d->view == MeasureView::kAcross;
+      r.measures.push_back({d->id,
+                            m.getColumn(2).getInt(),
+                            {m.getColumn(3).getDouble(), m.getColumn(4).getDouble()},
+                            *status,
+                            static_cast<std::size_t>(std::max<std::int64_t>(0, m.getColumn(6).getInt64()))});
+    }
+    SQLite::Statement f(impl_->db, "SELECT set_id, rule, certainty FROM finding");
+    while (f.executeStep()) {
+      const auto set = at.find(f.getColumn(0).getInt64());
+      if (set != at.end() && f.getColumn(2).getString() == nameOf(Certainty::kClear))
+        out[set->second].found.push_back(f.getColumn(1).getString());
+    }
+    std::erase_if(out, [](const StoredResult& r) { return r.measures.empty(); });
+    return out;
+  });
+}
+
+Expected<std::string> HouseFile::houseLayer() const {
+  return impl_->guarded([&]() -> Expected<std::string> {
+    SQLite::Statement q(impl_->db, "SELECT toml FROM house_layer");
+    return q.executeStep() ? q.getColumn(0).getString() : std::string();
+  });
+}
+
+Expected<void> HouseFile::saveHouseLayer(const std::string& toml) {
+  return impl_->inTransaction([&] {
+    impl_->db.exec("DELETE FROM house_layer");
+    if (toml.empty()) return;
+    SQLite::Statement q(impl_->db, "INSERT INTO house_layer VALUES (1, ?)");
+    q.bind(1, toml);
+    q.exec();
   });
 }
 

@@ -18,6 +18,14 @@
 
 namespace mottix {
 
+// What was measured of a set when it was last looked at, to be judged again.
+struct StoredResult {
+  SetRecord set;
+  bool across = false;  // filmed from the front or the rear
+  std::vector<Measure> measures;
+  std::vector<std::string> found;  // rules that were clearly broken, overruled ones included
+};
+
 class HouseFile {
  public:
   // Opens, or creates when there is no such file; older files are brought up to date.
@@ -60,6 +68,13 @@ class HouseFile {
   Expected<void> saveTracks(SetId id, const ClipFacts& clip, const TrackRecord& tracks);
   Expected<void> saveProblem(SetId id, const std::string& problem);
   Expected<void> saveResults(SetId id, const Analysis& analysis, const RuleBook& book);
+
+  // Of every set that has been measured, or of one athlete's; oldest first.
+  Expected<std::vector<StoredResult>> results(std::optional<AthleteId> athlete = std::nullopt) const;
+
+  // The house's own rule layer as TOML (core/verdict/rule_book.h); empty: there is none.
+  Expected<std::string> houseLayer() const;
+  Expected<void> saveHouseLayer(const std::string& toml);
 
   // Where the coach was on the desk, so that it opens the same.
   Expected<std::string> deskState(const std::string& key) const;  // empty when never saved

@@ -102,7 +102,7 @@ TEST_F(HouseFileFaults, AKillInTheMiddleLosesAtMostTheActionInHand) {
         SetEdit edit;
         edit.cue = "cue " + std::to_string(i);
         edit.asked.variant = edit.cue;
-        edit.overruled = {edit.cue};
+        edit.overruled = {{edit.cue, ""}};
         if (!house->saveEdit(id, edit, SetState::kTracked)) _exit(2);
       }
       _exit(0);
@@ -119,7 +119,7 @@ TEST_F(HouseFileFaults, AKillInTheMiddleLosesAtMostTheActionInHand) {
     if (edit.cue.empty()) continue;  // killed before the first action
     // All of one action, never half of it.
     EXPECT_EQ(edit.asked.variant, edit.cue);
-    EXPECT_EQ(edit.overruled, std::vector<std::string>{edit.cue});
+    EXPECT_EQ(edit.overruled, (std::vector<Overruling>{{edit.cue, ""}}));
   }
 }
 

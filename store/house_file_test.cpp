@@ -46,7 +46,8 @@ class HouseFileTest : public testing::Test {
     set.edit.asked.view = View::kRear;
     set.edit.asked.lift_source = LiftSource::kSeen;
     set.edit.locked = {Joint::kKnee, Joint::kAnkle};
-    set.edit.overruled = {"squat.high"};
+    set.edit.overruled = {{"squat.high", "a box was behind"}};
+    set.edit.causes = {{"squat.high.ankle", true}, {"squat.high.stance", false}};
     set.edit.placed = {{7, {}}, {3, {}}};
     set.edit.placed[0].joints[indexOf(Joint::kHip)] = Vec2(1.25, 2.5);
     set.edit.placed[1].joints[indexOf(Joint::kKnee)] = Vec2(3, 4);
@@ -125,7 +126,8 @@ AthleteRecord fullRecord(AthleteId id) {
                        BenchSchool::kCompetition,
                        DeadliftSchool::kFeltTension,
                        {Equipment::kBelt, Equipment::kStraps},
-                       {Constraint::kPause}};
+                       {Constraint::kPause},
+                       {"eyes-ahead", "repair-first"}};
   r.athlete.worst_complaint = 5;
   r.body = BodyFacts{1.74, 68.0, Sex::kFemale, {}, std::nullopt};
   r.body->measured[indexOf(Segment::kThigh)] = BodyLength{{0.43, 0.01}, LengthSource::kByHand};
@@ -228,7 +230,7 @@ TEST_P(EarlierHouse, KeepsItsAthletesAndTakesWhatIsNew) {
   ASSERT_TRUE(house.saveRecord(r));
   EXPECT_EQ(*house.loadRecord(r.athlete.id), r);
 }
-INSTANTIATE_TEST_SUITE_P(Versions, EarlierHouse, testing::Range(1, 14));
+INSTANTIATE_TEST_SUITE_P(Versions, EarlierHouse, testing::Range(1, 15));
 
 TEST_F(HouseFileTest, TheFirstPlacedFrameStaysFirst) {
   HouseFile house = opened();

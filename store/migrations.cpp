@@ -2,7 +2,7 @@
 
 namespace mottix {
 
-const std::array<std::string_view, 14> kMigrations = {
+const std::array<std::string_view, 15> kMigrations = {
     R"sql(
 CREATE TABLE athlete (
   id INTEGER PRIMARY KEY,
@@ -270,6 +270,20 @@ CREATE TABLE other_film (              -- another film of the same set
     by_hand INTEGER NOT NULL
 );
 CREATE INDEX other_film_of ON other_film(other_id);
+)sql",
+    R"sql(
+ALTER TABLE athlete ADD COLUMN layers TEXT NOT NULL DEFAULT '';  -- schools that answer other questions, comma-separated
+ALTER TABLE overrule ADD COLUMN why TEXT NOT NULL DEFAULT '';    -- in the coach's words
+CREATE TABLE cause_word (              -- the coach's word on a cause of this set's findings
+  set_id INTEGER NOT NULL REFERENCES lift_set(id) ON DELETE CASCADE,
+  cause TEXT NOT NULL,
+  holds INTEGER NOT NULL,              -- 1 confirmed, 0 struck out
+  PRIMARY KEY (set_id, cause)
+);
+CREATE TABLE house_layer (             -- the house's own rules and limits
+  id INTEGER PRIMARY KEY CHECK (id = 1),
+  toml TEXT NOT NULL
+);
 )sql"};
 
 }  // namespace mottix
