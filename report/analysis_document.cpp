@@ -40,6 +40,10 @@ Json toJson(const ClipFacts& clip, const ClipTracks& tracks, const Analysis& ana
                  {"frames", clip.frames},
                  {"duration_s", rounded(clip.duration_s, 4)},
                  {"variable_rate", clip.variable_rate}};
+  if (analysis.on) {
+    doc["lift"] = nameOf(analysis.on->input.lift);
+    doc["load_kg"] = analysis.on->input.load_kg ? Json(*analysis.on->input.load_kg) : Json(nullptr);
+  }
   doc["view"] = {{"kind", nameOf(analysis.view)},
                  {"facing", nameOf(analysis.facing)},
                  {"yaw_deg", rounded(analysis.yaw_deg.value, 2)},
@@ -141,15 +145,26 @@ Json toJson(const ClipFacts& clip, const ClipTracks& tracks, const Analysis& ana
                                {"unit", definition.unit},
                                {"sd", known ? numberOrNull(m.value.sd, 4) : Json(nullptr)},
                                {"status", nameOf(m.status)},
-                               {"note", noteOf(m.status).toStdString()}});
+                               {"note", noteOf(m.status).toStdString()},
+                               {"frame", m.frame}});
   }
   doc["findings"] = Json::array();
+  const auto known = [](const Finding& f) { return f.certainty != Certainty::kCantTell; };
   for (const Finding& f : analysis.findings)
     doc["findings"].push_back({{"rule", f.rule},
                                {"reps", f.reps},
                                {"severity", nameOf(f.severity)},
                                {"certainty", nameOf(f.certainty)},
-                               {"reason", nameOf(f.reason)}});
+                               {"reason", nameOf(f.reason)},
+                               {"event", f.event},
+                               {"measure", definitionOf(f.measure).name},
+                               {"value", known(f) ? numberOrNull(f.value.value, 4) : Json(nullptr)},
+                               {"sd", known(f) ? numberOrNull(f.value.sd, 4) : Json(nullptr)},
+                               {"limit", f.limit},
+                               {"big", f.big},
+                               {"exception", f.exception},
+                               {"overruled", f.overruled},
+                               {"frame", f.frame}});
   doc["decision"] = {{"action", nameOf(analysis.decision.action)},
                      {"reason", nameOf(analysis.decision.reason)},
                      {"next_load_kg", analysis.decision.next_load_kg ? Json(*analysis.decision.next_load_kg)
@@ -157,6 +172,47 @@ Json toJson(const ClipFacts& clip, const ClipTracks& tracks, const Analysis& ana
   doc["warnings"] = Json::array();
   for (Warning w : analysis.warnings) doc["warnings"].push_back(nameOf(w));
   return doc;
+}
+
+Expected<MeasuredDocument> parseMeasured(const std::string& text, const std::string& file_name) {
+  const auto bad = [&](const std::string& what) {
+    return fail(Remedy::kCorrectInput, "“" + file_name + "”: " + what);
+  };
+  const Json doc = Json::parse(text, nullptr, false);
+  if (doc.is_discarded()) return bad("this is not JSON.");
+  if (!doc.is_object() || doc.value("schema", "") != kAnalysisSchema)
+    return bad("this is no analysis (“" + std::string(kAnalysisSchema) +
+               "”); write one with analyse --json.");
+  MeasuredDocument out;
+  if (const auto lift = doc.find("lift"); lift != doc.end() && lift->is_string())
+    out.lift = liftNamed(lift->get<std::string>());
+  if (const auto load = doc.find("load_kg"); load != doc.end() && load->is_number())
+    out.load_kg = load->get<double>();
+  if (const auto view = doc.find("view"); view != doc.end() && view->is_object())
+    out.view = viewNamed(view->value("kind", "")).value_or(View::kSide);
+  const auto reps = doc.find("reps"), measures = doc.find("measures");
+  if (reps == doc.end() || !reps->is_array() || measures == doc.end() || !measures->is_array())
+    return bad("it holds no reps or no measures.");
+  out.reps = static_cast<int>(reps->size());
+  const auto number = [](const Json& entry, const char* key) {
+    const auto at = entry.find(key);
+    return at != entry.end() && at->is_number() ? at->get<double>() : 0.0;
+  };
+  for (const Json& entry : *measures) {
+    if (!entry.is_object() || !entry.contains("id") || !entry["id"].is_string() ||
+        !entry.contains("status") || !entry["status"].is_string())
+      return bad("a measure needs an id and a status.");
+    const MeasureDefinition* d = findMeasure(entry["id"].get<std::string>());
+    const auto status = measureStatusNamed(entry["status"].get<std::string>());
+    if (d == nullptr)
+      return bad("the measure “" + entry["id"].get<std::string>() + "” is not in the catalogue.");
+    if (!status) return bad("the status “" + entry["status"].get<std::string>() + "” is not known.");
+    const Estimate value{number(entry, "value"), number(entry, "sd")};
+    if (!std::isfinite(value.value) || !(value.sd >= 0.0)) return bad("a standard deviation is negative.");
+    out.measures.push_back({d->id, static_cast<int>(std::clamp(number(entry, "rep"), 0.0, 1e4)), value,
+                            *status, static_cast<std::size_t>(std::clamp(number(entry, "frame"), 0.0, 1e9))});
+  }
+  return out;
 }
 
 std::string toCsv(const Analysis& analysis) {

@@ -110,10 +110,10 @@ TEST(Wording, RepsReadLikeASentence) {
 
 TEST(Wording, EveryCodeHasWords) {
   for (int a = 0; a < 4; ++a)
-    for (int r = 0; r <= static_cast<int>(LoadReason::kNoRules); ++r) {
+    for (int r = 0; r <= static_cast<int>(LoadReason::kConfirmedCause); ++r) {
       LoadDecision d{static_cast<LoadAction>(a), static_cast<LoadReason>(r), 60.0};
       EXPECT_FALSE(decisionHeading(d, {}).isEmpty());
-      EXPECT_FALSE(decisionReason(d, {}, {}).isEmpty()) << r;
+      EXPECT_FALSE(decisionReason(d, {}).isEmpty()) << r;
       EXPECT_FALSE(decisionChange(d, {}).isEmpty());
     }
   for (int w = 0; w <= static_cast<int>(Warning::kOblique); ++w)
@@ -125,8 +125,8 @@ TEST(Wording, EveryCodeHasWords) {
       f.rule = rule.id;
       f.reps = {2};
       f.certainty = static_cast<Certainty>(c);
-      EXPECT_FALSE(findingHeading(f).contains(QString::fromStdString(rule.id))) << rule.id;
-      EXPECT_TRUE(findingHeading(f).contains(QStringLiteral("rep 2")));
+      EXPECT_FALSE(findingHeading(f, builtInRuleBook()).contains(QString::fromStdString(rule.id))) << rule.id;
+      EXPECT_TRUE(findingHeading(f, builtInRuleBook()).contains(QStringLiteral("rep 2")));
     }
 }
 

@@ -103,6 +103,11 @@ class Reader {
       choices(key, value, equipmentNamed, profile.equipment);
     } else if (key == "constraints") {
       choices(key, value, constraintNamed, profile.constraints);
+    } else if (key == "layers") {
+      const auto layer = [](const std::string& name) {
+        return findSchool(name) != nullptr ? std::optional(name) : std::nullopt;
+      };
+      choices(key, value, layer, profile.layers);
     } else if (key == "sex") {
       if (value == "female" || value == "male")
         body.sex = value == "female" ? Sex::kFemale : Sex::kMale;
@@ -257,6 +262,7 @@ nlohmann::ordered_json toJson(const AthleteRecord& record) {
   doc["schools"] = {{"squat", nameOf(p.squat)}, {"bench", nameOf(p.bench)}, {"deadlift", nameOf(p.deadlift)}};
   if (!p.equipment.empty()) doc["equipment"] = namesOf(p.equipment);
   if (!p.constraints.empty()) doc["constraints"] = namesOf(p.constraints);
+  if (!p.layers.empty()) doc["layers"] = p.layers;
   if (record.body && findProblems(*record.body).empty()) {
     const BodyFacts& b = *record.body;
     if (b.sex != Sex::kUnstated) doc["sex"] = nameOf(b.sex);

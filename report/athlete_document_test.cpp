@@ -47,7 +47,8 @@ TEST(ParseAthlete, WhatIsWrittenIsReadBack) {
                        BenchSchool::kCompetition,
                        DeadliftSchool::kFeltTension,
                        {Equipment::kBelt, Equipment::kStraps},
-                       {Constraint::kPause}};
+                       {Constraint::kPause},
+                       {"eyes-ahead", "repair-first"}};
   r.body = BodyFacts{1.74, 68.0, Sex::kFemale, {}, 0.12};
   r.body->measured[indexOf(Segment::kThigh)] = BodyLength{{0.425, 0.01}, LengthSource::kByHand};
   r.body->measured[indexOf(Segment::kTrunk)] = BodyLength{{0.5, 0.012}, LengthSource::kFromClip};

@@ -1,7 +1,9 @@
 #include "report/wording.h"
 
+#include <algorithm>
 #include <array>
 #include <cmath>
+#include <map>
 
 #include <QCoreApplication>
 #include <QRegularExpression>
@@ -19,38 +21,6 @@ int digitsFor(double sd, std::string_view unit) {
   if (unit == "s" || unit == "m/s" || unit.empty()) return 2;
   if (unit == "N" || unit == "N m" || unit == "J" || unit == "W" || unit == "%") return 0;
   return 1;
-}
-
-struct RuleWords {
-  const char* rule;
-  const char* clear;  // on %1
-  const char* borderline;
-  const char* question;  // "whether … can't be told"
-  const char* in_order;
-};
-const RuleWords kRules[] = {
-    {"squat.high", QT_TRANSLATE_NOOP("wording", "Too high on %1"),
-     QT_TRANSLATE_NOOP("wording", "May be high on %1"),
-     QT_TRANSLATE_NOOP("wording", "Depth: can't tell on %1"),
-     QT_TRANSLATE_NOOP("wording", "depth below parallel")},
-    {"squat.hips_first", QT_TRANSLATE_NOOP("wording", "Hips rise first on %1"),
-     QT_TRANSLATE_NOOP("wording", "Hips may rise first on %1"),
-     QT_TRANSLATE_NOOP("wording", "Hips against shoulders: can't tell on %1"),
-     QT_TRANSLATE_NOOP("wording", "hips and shoulders rise together")},
-    {"squat.bar_forward", QT_TRANSLATE_NOOP("wording", "Bar drifts forward on %1"),
-     QT_TRANSLATE_NOOP("wording", "Bar may drift forward on %1"),
-     QT_TRANSLATE_NOOP("wording", "Bar over mid-foot: can't tell on %1"),
-     QT_TRANSLATE_NOOP("wording", "bar over mid-foot")},
-    {"bar.uneven", QT_TRANSLATE_NOOP("wording", "Bar uneven on %1"),
-     QT_TRANSLATE_NOOP("wording", "Bar may be uneven on %1"),
-     QT_TRANSLATE_NOOP("wording", "Level of the bar: can't tell on %1"),
-     QT_TRANSLATE_NOOP("wording", "bar level")},
-};
-
-const RuleWords* wordsOf(const std::string& rule) {
-  for (const RuleWords& w : kRules)
-    if (rule == w.rule) return &w;
-  return nullptr;
 }
 
 }  // namespace
@@ -403,88 +373,334 @@ QString differenceWords(const std::vector<Difference>& all) {
   return sentence + QLatin1Char('.');
 }
 
-QString findingHeading(const Finding& finding) {
-  const RuleWords* words = wordsOf(finding.rule);
-  if (words == nullptr)
-    return QString::fromStdString(finding.rule) + QStringLiteral(": ") + repList(finding.reps);
-  const char* text = finding.certainty == Certainty::kClear        ? words->clear
-                     : finding.certainty == Certainty::kBorderline ? words->borderline
-                                                                   : words->question;
-  return tr(text).arg(repList(finding.reps));
+namespace {
+
+QString text(const std::string& s) {
+  return QString::fromStdString(s);
+}
+
+QString capital(QString words) {
+  if (!words.isEmpty()) words[0] = words[0].toUpper();
+  return words;
+}
+
+// The words of a book are its own, and are translated where the shipped ones are.
+QString ofBook(const std::string& words) {
+  return tr(words.c_str());
+}
+
+// Of a rep, the value that shows the finding most.
+std::optional<Estimate> shownIn(const Rule& rule, const std::vector<Measure>& measures, int rep) {
+  std::optional<Estimate> most;
+  const auto size = [&](double v) {
+    return rule.fault == FaultSide::kAbove ? v : rule.fault == FaultSide::kBelow ? -v : std::abs(v);
+  };
+  for (const MeasureId id : rule.measures)
+    if (const Measure* m = findMeasure(measures, id, rep)) {
+      if (m->status == MeasureStatus::kNone && rule.absent) return Estimate{*rule.absent, 0.0};
+      if (m->status == MeasureStatus::kOk && (!most || size(m->value.value) > size(most->value)))
+        most = m->value;
+    }
+  return most;
+}
+
+QString limitWords(const Rule& rule, double limit) {
+  const QString number = signedNumber(limit, limit == std::floor(limit) ? 0 : std::abs(limit) < 1.0 ? 2 : 1);
+  return (rule.fault == FaultSide::kEither ? QStringLiteral("± ") : QString()) + number +
+         unitWords(definitionOf(rule.measures.front()).unit);
+}
+
+QString cantTellDetail(const Finding& finding, const Rule& rule) {
+  switch (finding.reason) {
+    case FindingReason::kJointsMissing:
+      switch (rule.measures.front()) {
+        case MeasureId::kPelvisTuck:
+        case MeasureId::kLumbarChange:
+        case MeasureId::kBackChange:
+          return tr("The two points of the back are not placed (U).");
+        case MeasureId::kHeadChange:
+        case MeasureId::kHeadRise:
+          return tr("The ear is not placed.");
+        case MeasureId::kForearmLeanTouch:
+        case MeasureId::kWristBendTouch:
+        case MeasureId::kElbowFlexionLockout:
+          return tr("Elbow and wrist are not placed; place them where the plate does not hide them.");
+        default:
+          return tr("The joints it needs are not placed. Put the figure on the lifter (P).");
+      }
+    case FindingReason::kFeetMissing:
+      return tr("Heel and toe are not placed, so mid-foot is unknown.");
+    case FindingReason::kWrongView:
+      return tr("It does not show from here. Film from the side as well.");
+    case FindingReason::kBarLost:
+      return tr("The bar was out of sight at this moment.");
+    default:
+      break;
+  }
+  const std::string_view unit = definitionOf(rule.measures.front()).unit;
+  if (finding.value.sd <= 0.0) return tr("The error is too large to mean anything.");
+  // Placements err independently: so many of them bring the error down to what is allowed.
+  const double times = finding.value.sd / rule.max_sd;
+  const int frames = static_cast<int>(std::ceil(times * times)) - 1;
+  return tr("The error of ±%1%2 is larger than the ±%3%2 that this judgement allows. Film more squarely, or "
+            "put the joints right on %4 more frame(s) of this rep.")
+      .arg(numberFor({finding.value.sd, finding.value.sd}, unit), unitWords(unit),
+           signedNumber(rule.max_sd, rule.max_sd < 1.0 ? 2 : 0))
+      .arg(std::max(1, frames));
+}
+
+}  // namespace
+
+QString findingHeading(const Finding& finding, const RuleBook& book) {
+  const Rule* rule = book.find(finding.rule);
+  if (rule == nullptr) return text(finding.rule) + QStringLiteral(": ") + repList(finding.reps);
+  if (finding.certainty == Certainty::kCantTell)
+    return tr("%1: can't tell on %2").arg(capital(ofBook(rule->asks)), repList(finding.reps));
+  const QString words = ofBook(finding.certainty == Certainty::kClear ? rule->says : rule->maybe);
+  const QString heading = tr("%1 on %2").arg(words, repList(finding.reps));
+  return finding.severity == Severity::kWhenTired ? tr("%1, only when tired").arg(heading) : heading;
 }
 
 QString findingDetail(const Finding& finding, const RuleBook& book, const std::vector<Measure>& measures) {
   const Rule* rule = book.find(finding.rule);
   if (rule == nullptr) return {};
-  const auto& definition = definitionOf(rule->measure);
-  if (finding.certainty == Certainty::kCantTell) {
-    switch (finding.reason) {
-      case FindingReason::kJointsMissing:
-        return tr("Hip, knee, ankle and shoulder are not placed. Put the figure on the lifter (P).");
-      case FindingReason::kFeetMissing:
-        return tr("Heel and toe are not placed, so mid-foot is unknown.");
-      case FindingReason::kWrongView:
-        return tr("It does not show from here. Film from the side as well.");
-      case FindingReason::kBarLost:
-        return tr("The bar was out of sight at this moment.");
-      default:
-        break;
-    }
-    double widest = 0.0;
-    for (int rep : finding.reps)
-      if (const Measure* m = findMeasure(measures, rule->measure, rep))
-        widest = std::max(widest, m->value.sd);
-    return tr("The error of ±%1%2 is larger than the ±%3%2 that this judgement allows. Film more squarely "
-              "from the side, or "
-              "put the joints right on this frame.")
-        .arg(signedNumber(widest, 1), unitWords(definition.unit), signedNumber(rule->max_sd, 0));
-  }
+  if (finding.certainty == Certainty::kCantTell) return cantTellDetail(finding, *rule);
+  const std::string_view unit = definitionOf(finding.measure).unit;
   QStringList values;
-  for (int rep : finding.reps)
-    if (const Measure* m = findMeasure(measures, rule->measure, rep))
-      values << withError(m->value, definition.unit);
-  QString list = values.join(QStringLiteral(", "));
-  QString text;
-  if (finding.rule == "squat.high")
-    text = tr("Crease %1 above the kneecap.").arg(list);
-  else if (finding.rule == "squat.hips_first")
-    text = tr("Trunk leans a further %1 out of the bottom.").arg(list);
-  else if (finding.rule == "squat.bar_forward")
-    text = tr("Bar up to %1 in front of mid-foot.").arg(list);
-  else if (finding.rule == "bar.uneven")
-    text = tr("Bar up to %1 from level.").arg(list);
+  if (rule->of == RuleOf::kUsual) {
+    values << withError(finding.value, unit);
+  } else {
+    for (int rep : finding.reps)
+      if (const auto value = shownIn(*rule, measures, rep)) values << withError(*value, unit);
+  }
+  QString words = ofBook(rule->reads).replace(QStringLiteral("{}"), values.join(QStringLiteral(", "))) +
+                  QStringLiteral(". ");
+  words += finding.exception.empty()
+               ? tr("Limit %1 (%2).").arg(limitWords(*rule, finding.limit), text(rule->school))
+               : tr("Limit %1 (%2), because %3.")
+                     .arg(limitWords(*rule, finding.limit), text(rule->school), ofBook(finding.exception));
+  if (finding.certainty == Certainty::kBorderline) words += QLatin1Char(' ') + tr("Too close to call.");
+  if (!rule->caution.empty()) words += QLatin1Char(' ') + ofBook(rule->caution);
+  return words;
+}
+
+QStringList chainWords(const Finding& finding, const RuleBook& book, double at_s) {
+  const Rule* rule = book.find(finding.rule);
+  if (rule == nullptr) return {};
+  const MeasureDefinition& d = definitionOf(finding.measure);
+  QStringList lines;
+  lines << tr("Rule %1 of “%2”: limit %3, big from %4. %5")
+               .arg(text(rule->id), text(rule->school), limitWords(*rule, finding.limit),
+                    limitWords(*rule, finding.big), ofBook(rule->source));
+  if (!rule->why.empty()) lines << tr("Why this school differs: %1").arg(ofBook(rule->why));
+  if (!finding.exception.empty())
+    lines << tr("Other numbers here, because %1.").arg(ofBook(finding.exception));
+  lines << tr("Measure %1: %2").arg(measureWords(d.id), text(std::string(d.definition)));
+  if (finding.certainty == Certainty::kCantTell) return lines;
+  const QString value = withError(finding.value, d.unit);
+  QString reckoned = tr("Picture %1 (%2 s): ").arg(finding.frame).arg(at_s, 0, 'f', 2);
+  if (rule->of == RuleOf::kUsual && finding.usual)
+    reckoned += tr("%1 away from the usual %2 (over %3 sets)")
+                    .arg(value, withError(finding.usual->value, d.unit))
+                    .arg(finding.usual->sets);
   else
-    text = list;
-  text +=
-      QLatin1Char(' ') + tr("Limit %1%2 (%3).")
-                             .arg(signedNumber(rule->limit, rule->limit == std::floor(rule->limit) ? 0 : 1),
-                                  unitWords(definition.unit), QString::fromStdString(book.name));
-  if (finding.certainty == Certainty::kBorderline) text += QLatin1Char(' ') + tr("Too close to call.");
-  return text;
+    reckoned += value;
+  const double above = probabilityAbove(finding.value, finding.limit);
+  const double p = rule->fault == FaultSide::kAbove ? above
+                   : rule->fault == FaultSide::kBelow
+                       ? 1.0 - above
+                       : above + 1.0 - probabilityAbove(finding.value, -finding.limit);
+  lines << tr("%1; beyond the limit with %2 %, and %3 % are asked for a clear finding.")
+               .arg(reckoned)
+               .arg(std::min(99.9, 100.0 * p), 0, 'f', 1)
+               .arg(100.0 * kClearProbability);
+  return lines;
 }
 
 QString severityWords(const Finding& finding) {
   if (finding.certainty == Certainty::kCantTell) return tr("can't tell");
-  const QString size = finding.severity == Severity::kBig ? tr("big") : tr("small");
+  const QString size = finding.severity == Severity::kBig     ? tr("big")
+                       : finding.severity == Severity::kSmall ? tr("small")
+                                                              : tr("only when tired");
   return finding.certainty == Certainty::kClear ? tr("%1, clear").arg(size) : tr("%1, borderline").arg(size);
 }
 
-QString inOrderWords(const RuleBook& book, Lift lift, const Analysis& analysis) {
+QString inOrderWords(const RuleBook& book, Lift lift, const Analysis& analysis, const JudgedSet& set) {
   QStringList fine;
-  for (const Rule& rule : book.rules) {
-    if (std::find(rule.lifts.begin(), rule.lifts.end(), lift) == rule.lifts.end()) continue;
-    const bool raised = std::any_of(analysis.findings.begin(), analysis.findings.end(),
-                                    [&](const Finding& f) { return f.rule == rule.id; });
-    const bool measured =
-        std::any_of(analysis.measures.begin(), analysis.measures.end(),
-                    [&](const Measure& m) { return m.id == rule.measure && m.status == MeasureStatus::kOk; });
-    const RuleWords* words = wordsOf(rule.id);
-    if (!raised && measured && words != nullptr) fine << tr(words->in_order);
+  for (const Rule* rule : answeredRules(book, lift, analysis.measures, set)) {
+    const bool raised =
+        std::any_of(analysis.findings.begin(), analysis.findings.end(), [&](const Finding& f) {
+          return f.rule == rule->id || f.event == rule->id ||
+                 (!rule->part_of.empty() && f.rule == rule->part_of);
+        });
+    // What shows one event in another way is not said beside it.
+    const QString words = ofBook(rule->fine);
+    if (!raised && rule->part_of.empty() && !fine.contains(words)) fine << words;
   }
   if (fine.isEmpty()) return {};
-  QString list = fine.join(QStringLiteral(", "));
-  list[0] = list[0].toUpper();
-  return tr("In order on every rep: %1.").arg(list.at(0).toLower() + list.mid(1));
+  return tr("In order on every rep: %1.").arg(fine.join(QStringLiteral(", ")));
+}
+
+QString unseenWords(const RuleBook& book, Lift lift, const Analysis& analysis, const JudgedSet& set) {
+  QStringList asks;
+  for (const Rule* rule : unseenRules(book, lift, analysis.measures, set)) {
+    const QString words = ofBook(rule->asks);
+    const bool said = std::any_of(analysis.findings.begin(), analysis.findings.end(),
+                                  [&](const Finding& f) { return f.rule == rule->id; });
+    if (!said && rule->part_of.empty() && !asks.contains(words)) asks << words;
+  }
+  if (asks.isEmpty()) return {};
+  const bool side = analysis.view == View::kSide || analysis.view == View::kUnknown;
+  const QString from = !side                  ? tr("the side")
+                       : lift == Lift::kBench ? tr("the foot or head end")
+                                              : tr("the front or rear");
+  return tr("To be seen from %1 only: %2.").arg(from, asks.join(QStringLiteral(", ")));
+}
+
+QString cantTellWords(const RuleBook& book, const std::vector<Finding>& findings) {
+  std::vector<std::pair<QString, QStringList>> by_why;
+  for (const Finding& f : findings) {
+    const Rule* rule = book.find(f.rule);
+    if (f.certainty != Certainty::kCantTell || f.must || rule == nullptr) continue;
+    const QString why = f.reason == FindingReason::kTooImprecise
+                            ? tr("The errors are larger than these judgements allow.")
+                            : cantTellDetail(f, *rule);
+    auto at = std::find_if(by_why.begin(), by_why.end(), [&](const auto& w) { return w.first == why; });
+    if (at == by_why.end()) at = by_why.insert(by_why.end(), {why, {}});
+    if (const QString asks = ofBook(rule->asks); !at->second.contains(asks)) at->second << asks;
+  }
+  QStringList lines;
+  for (const auto& [why, asks] : by_why)
+    lines << tr("Can't tell: %1. %2").arg(asks.join(QStringLiteral(", ")), why);
+  return lines.join(QLatin1Char('\n'));
+}
+
+QString judgedByWords(const RuleBook& book) {
+  QStringList names = text(book.name).split(QStringLiteral(" + "));
+  names.removeFirst();
+  if (names.isEmpty()) return tr("Judged by the base.");
+  QStringList titles;
+  for (const QString& name : names) {
+    const RuleLayer* school = findSchool(name.toStdString());
+    titles << (school != nullptr ? ofBook(school->title) : name);
+  }
+  return tr("Judged by the base and: %1.").arg(titles.join(QStringLiteral(", ")));
+}
+
+QString changeWords(const ChangeFromUsual& change) {
+  const std::string_view unit = definitionOf(change.id).unit;
+  return tr("%1 is %2 %3 than usual (%4 over %5 sets)")
+      .arg(capital(measureWords(change.id)), withError({std::abs(change.by.value), change.by.sd}, unit),
+           change.by.value >= 0.0 ? tr("more") : tr("less"),
+           numberFor(change.usual.value, unit) + unitWords(unit))
+      .arg(change.usual.sets);
+}
+
+QString evidenceWords(const Evidence& e, const RuleBook& book) {
+  const QString number =
+      e.number
+          ? (e.number->sd > 0.0 ? withError(*e.number, e.unit)
+                                : signedNumber(e.number->value, e.unit.empty() ? 1 : 0) + unitWords(e.unit))
+          : QString();
+  for (const auto& [prefix, words] : {std::pair{"with:", QT_TRANSLATE_NOOP("wording", "with “%1”")},
+                                      {"without:", QT_TRANSLATE_NOOP("wording", "without “%1”")}})
+    if (e.kind.starts_with(prefix)) {
+      const Rule* rule = book.find(std::string_view(e.kind).substr(std::string_view(prefix).size()));
+      const QString says = rule == nullptr ? text(e.kind) : ofBook(rule->says);
+      return tr(words).arg(says.left(1).toLower() + says.mid(1));
+    }
+  static const std::map<std::string_view, const char*> kWords = {
+      {"effort_high", QT_TRANSLATE_NOOP("wording", "effort %1")},
+      {"effort_low", QT_TRANSLATE_NOOP("wording", "at effort %1 already")},
+      {"only_late", QT_TRANSLATE_NOOP("wording", "only late in the set")},
+      {"from_first", QT_TRANSLATE_NOOP("wording", "from the first rep on")},
+      {"load_up", QT_TRANSLATE_NOOP("wording", "load %1 above the usual")},
+      {"load_down", QT_TRANSLATE_NOOP("wording", "load %1 against the usual")},
+      {"slow", QT_TRANSLATE_NOOP("wording", "speed lost %1")},
+      {"breath_short", QT_TRANSLATE_NOOP("wording", "only %1 between reps")},
+      {"breath_full", QT_TRANSLATE_NOOP("wording", "%1 and more between reps")},
+      {"long_standing", QT_TRANSLATE_NOOP("wording", "found in %1 before as well")},
+      {"new", QT_TRANSLATE_NOOP("wording", "not found before")},
+      {"knees_do_less", QT_TRANSLATE_NOOP("wording", "hips move %1 times as far as knees")},
+      {"bar_ahead", QT_TRANSLATE_NOOP("wording", "bar %1 in front of mid-foot")},
+      {"shin_upright", QT_TRANSLATE_NOOP("wording", "shin leans by %1 only")},
+      {"stance_wide", QT_TRANSLATE_NOOP("wording", "stance of %1 is wide for these shoulders")},
+      {"stance_narrow", QT_TRANSLATE_NOOP("wording", "stance of %1 is narrow for these shoulders")},
+      {"toes_straight", QT_TRANSLATE_NOOP("wording", "toes out by %1 only")},
+      {"toes_out", QT_TRANSLATE_NOOP("wording", "toes out by %1")},
+      {"ankle_stiff", QT_TRANSLATE_NOOP("wording", "ankle gives %1 only")},
+      {"ankle_free", QT_TRANSLATE_NOOP("wording", "ankle gives %1")},
+      {"flat_heel", QT_TRANSLATE_NOOP("wording", "no raised heel at hand")},
+      {"raised_heel", QT_TRANSLATE_NOOP("wording", "raised heel at hand")},
+      {"low_bar", QT_TRANSLATE_NOOP("wording", "low bar")},
+      {"high_bar", QT_TRANSLATE_NOOP("wording", "high bar")},
+      {"paused", QT_TRANSLATE_NOOP("wording", "paused")},
+      {"back_gives_way", QT_TRANSLATE_NOOP("wording", "back gave way in the screen")},
+      {"hips_stay_forward", QT_TRANSLATE_NOOP("wording", "hips stayed forward in the toe touch")},
+      {"complaint", QT_TRANSLATE_NOOP("wording", "a complaint is open")},
+      {"long_thighs", QT_TRANSLATE_NOOP("wording", "long thighs")},
+      {"belt", QT_TRANSLATE_NOOP("wording", "belt at hand")},
+      {"straps", QT_TRANSLATE_NOOP("wording", "straps at hand")},
+      {"sumo", QT_TRANSLATE_NOOP("wording", "sumo")},
+  };
+  const auto words = kWords.find(e.kind);
+  if (words == kWords.end()) return text(e.kind);
+  QString said = tr(words->second);
+  if (said.contains(QStringLiteral("%1"))) said = said.arg(number);
+  return said;
+}
+
+QString causeWords(const CauseCandidate& candidate, const RuleBook& book) {
+  QStringList speaks_for, against;
+  for (const Evidence& e : candidate.evidence)
+    (e.speaks_for ? speaks_for : against) << evidenceWords(e, book);
+  QStringList parts;
+  if (!speaks_for.isEmpty()) parts << tr("for it: %1").arg(speaks_for.join(QStringLiteral(", ")));
+  if (!against.isEmpty()) parts << tr("against it: %1").arg(against.join(QStringLiteral(", ")));
+  if (parts.isEmpty()) return tr("nothing known for or against it");
+  return parts.join(QStringLiteral("; "));
+}
+
+QString cueWayWords(CueWay way) {
+  switch (way) {
+    case CueWay::kBody:
+      return tr("Points at the body.");
+    case CueWay::kOutside:
+      return tr("Points outside the body.");
+    case CueWay::kPicture:
+      return tr("A picture.");
+    case CueWay::kTouch:
+      return tr("Goes with a touch; ask first.");
+  }
+  return {};
+}
+
+QString cueWords(const CueEstimate& e, const QString& name) {
+  if (e.told_house == 0) return tr("Not tried yet.");
+  const QString times = e.told > 0 ? tr("%1 %2 of %3 times").arg(name).arg(e.helped).arg(e.told)
+                                   : tr("others %1 of %2 times").arg(e.helped_house).arg(e.told_house);
+  if (e.too_early) return tr("It has helped %1: too early to tell.").arg(times);
+  QString text = tr("It has helped %1 (%2 ± %3 of the way from limit to big).")
+                     .arg(times, signedNumber(e.effect.value, 1), signedNumber(e.effect.sd, 1));
+  if (e.effect.value < 0.0)
+    text = tr("It has not helped %1: %2 of %3 times.").arg(name).arg(e.helped).arg(e.told);
+  return text;
+}
+
+QString causeStateWords(CauseState state) {
+  switch (state) {
+    case CauseState::kConfirmed:
+      return tr("confirmed");
+    case CauseState::kLikely:
+      return tr("likely");
+    case CauseState::kOpen:
+      return tr("open");
+    case CauseState::kUnlikely:
+      return tr("unlikely");
+    case CauseState::kStruck:
+      return tr("struck out");
+  }
+  return {};
 }
 
 QString decisionHeading(const LoadDecision& decision, const Asked& asked) {
@@ -516,22 +732,33 @@ QString decisionHeading(const LoadDecision& decision, const Asked& asked) {
   return {};
 }
 
-QString decisionReason(const LoadDecision& decision, const Analysis& analysis, const Athlete& athlete) {
+QString decisionReason(const LoadDecision& decision, const Athlete& athlete) {
   switch (decision.reason) {
     case LoadReason::kGoodEnough: {
-      const auto small =
-          std::count_if(analysis.findings.begin(), analysis.findings.end(),
-                        [](const Finding& f) { return f.certainty == Certainty::kClear && !f.overruled; });
-      return small == 0
-                 ? tr("No clear deviation: good enough to keep adding.")
-                 : (small == 1 ? tr("One small deviation: good enough to keep adding; the cue mends it.")
-                               : tr("%1 small deviations: good enough to keep adding; the cue mends them.")
-                                     .arg(small));
+      const int small = decision.small;
+      const QString counted =
+          small == 0
+              ? tr("No clear deviation: good enough to keep adding.")
+              : (small == 1
+                     ? tr("One small deviation: good enough to keep adding; the cue mends it.")
+                     : tr("%1 small deviations: good enough to keep adding; the cue mends them.").arg(small));
+      return decision.tired == 0
+                 ? counted
+                 : counted + QLatin1Char(' ') +
+                       tr("What shows only on the last reps of a hard set does not limit the load.");
     }
     case LoadReason::kSeveralSmall:
       return tr("Several small deviations: hold until they are mended.");
     case LoadReason::kOneBig:
       return tr("One big deviation on one rep: hold the load and mend it.");
+    case LoadReason::kRepairFirst:
+      return decision.small == 1
+                 ? tr("One small deviation, and this school repairs before it adds.")
+                 : tr("%1 small deviations, and this school repairs before it adds.").arg(decision.small);
+    case LoadReason::kConfirmedCause:
+      return decision.action == LoadAction::kRepair
+                 ? tr("The cause you confirmed asks for less on the bar.")
+                 : tr("The cause you confirmed asks for no more on the bar.");
     case LoadReason::kBigOnManyReps:
       return tr("A big deviation on two reps or more: technique first, with less on the bar.");
     case LoadReason::kRepsMissing:

@@ -3,10 +3,14 @@
 #pragma once
 
 #include <QString>
+#include <QStringList>
 
+#include "core/cue/cue_book.h"
 #include "core/log/records.h"
 #include "core/measure/difference.h"
 #include "core/measure/phases.h"
+#include "core/verdict/causes.h"
+#include "core/verdict/usual.h"
 
 namespace mottix {
 
@@ -46,14 +50,30 @@ QString differenceWords(const Difference& difference);
 
 // The finding as a heading ("Hips rise first on reps 4 and 5") and what stands behind it, with numbers and
 // error.
-QString findingHeading(const Finding& finding);
+QString findingHeading(const Finding& finding, const RuleBook& book);
 QString findingDetail(const Finding& finding, const RuleBook& book, const std::vector<Measure>& measures);
+// The whole chain behind it, a line a link: the rule and whose it is, the measure and what it is, the rep and
+// the picture, and the reckoning with its numbers.
+QStringList chainWords(const Finding& finding, const RuleBook& book, double at_s);
 QString severityWords(const Finding& finding);  // "big, clear", for screen readers and tooltips
 // What was looked at and found in order, in one sentence; empty when nothing was.
-QString inOrderWords(const RuleBook& book, Lift lift, const Analysis& analysis);
+QString inOrderWords(const RuleBook& book, Lift lift, const Analysis& analysis, const JudgedSet& set = {});
+// What only another view would show; empty when there is nothing.
+QString unseenWords(const RuleBook& book, Lift lift, const Analysis& analysis, const JudgedSet& set = {});
+// What could not be told beside what must be, a line for each reason.
+QString cantTellWords(const RuleBook& book, const std::vector<Finding>& findings);
+QString judgedByWords(const RuleBook& book);  // whose rules
+// "Trunk change is 4 ± 2° more than usual (3° over 5 sets)".
+QString changeWords(const ChangeFromUsual& change);
+QString evidenceWords(const Evidence& evidence, const RuleBook& book);
+QString causeWords(const CauseCandidate& candidate, const RuleBook& book);  // what speaks for and against it
+QString causeStateWords(CauseState state);
+QString cueWayWords(CueWay way);  // "Points at the body."
+// What a cue did for somebody: "It has helped Runa 4 of 5 times (0.6 ± 0.2 of the way from limit to big)."
+QString cueWords(const CueEstimate& estimate, const QString& name);
 
 QString decisionHeading(const LoadDecision& decision, const Asked& asked);
-QString decisionReason(const LoadDecision& decision, const Analysis& analysis, const Athlete& athlete);
+QString decisionReason(const LoadDecision& decision, const Athlete& athlete);
 // What would change the decision.
 QString decisionChange(const LoadDecision& decision, const Athlete& athlete, View view = View::kSide);
 
