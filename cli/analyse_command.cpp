@@ -13,6 +13,7 @@
 
 #include "cli/commands.h"
 #include "cli/files.h"
+#include "core/log/judging.h"
 #include "core/motion/joint_corrections.h"
 #include "report/analysis_document.h"
 #include "report/athlete_document.h"
@@ -26,7 +27,7 @@ namespace {
 namespace fs = std::filesystem;
 
 struct AnalyseOptions {
-  std::string clip, lift = "auto", variant, view = "auto", facing = "auto", points, athlete, school = "base";
+  std::string clip, lift = "auto", variant, view = "auto", facing = "auto", points, athlete, school;
   std::string held = "plates", json, csv, curves, models = modelsFolder(programFolder()).string();
   bool bar_only = false;
   double plate_mm = 450.0;
@@ -54,10 +55,10 @@ void printSummary(const Analysis& analysis, const RuleBook& book, const Asked& a
     line(text);
   }
   for (const Finding& f : analysis.findings)
-    line(findingHeading(f) + QStringLiteral(" [") + severityWords(f) + QStringLiteral("]: ") +
+    line(findingHeading(f, book) + QStringLiteral(" [") + severityWords(f) + QStringLiteral("]: ") +
          findingDetail(f, book, analysis.measures));
   line(decisionHeading(analysis.decision, asked) + QStringLiteral(". ") +
-       decisionReason(analysis.decision, analysis, athlete));
+       decisionReason(analysis.decision, athlete));
   for (std::size_t i = 0; i < analysis.lines.size(); ++i) line(lineWords(lines[i], analysis.lines[i]));
   if (analysis.trust) line(trustWords(*analysis.trust));
   if (analysis.sets.size() > 1)
@@ -67,12 +68,12 @@ void printSummary(const Analysis& analysis, const RuleBook& book, const Asked& a
 }
 
 Expected<void> analyseClip(const AnalyseOptions& o) {
-  const RuleBook& book = builtInRuleBook();
-  if (o.school != book.name)
-    return fail(Remedy::kCorrectInput,
-                "There is no rule book “" + o.school + "”. There is: " + book.name + ".");
+  AthleteRecord who;
   Athlete athlete;
   std::optional<Body> body;
+  if (auto known = bookOfSchools({o.school}, liftNamed(o.lift).value_or(Lift::kSquat));
+      o.lift != "auto" && !known)
+    return tl::make_unexpected(known.error());
   SetEdit edit;
   edit.asked.lift = liftNamed(o.lift).value_or(Lift::kSquat);
   edit.asked.variant = o.variant;
@@ -91,8 +92,9 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
     if (!text) return tl::make_unexpected(text.error());
     auto parsed = parseAthlete(*text, o.athlete);
     if (!parsed) return tl::make_unexpected(parsed.error());
-    athlete = parsed->record.athlete;
-    if (const auto who = subjectOf(parsed->record)) body = who->body;
+    who = parsed->record;
+    athlete = who.athlete;
+    if (const auto subject = subjectOf(who)) body = subject->body;
     edit.asked.reps = parsed->reps_asked;
   }
   for (const auto& v : o.uprights)
@@ -193,6 +195,17 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
     };
     settings.part = FilmPart{frameAt(o.from_s.value_or(0.0)), o.to_s ? frameAt(*o.to_s) : t.size()};
   }
+  // By the athlete's schools, or by the one that was asked for.
+  const auto by = judgingOf(who, edit, clip->tracks.across(), {});
+  if (!by) return tl::make_unexpected(by.error());
+  settings.judged = by->set;
+  settings.judged.effort.reset();  // nobody said how hard it was
+  RuleBook book = by->book;
+  if (!o.school.empty()) {
+    auto asked = bookOfSchools({o.school}, settings.lift);
+    if (!asked) return tl::make_unexpected(asked.error());
+    book = std::move(*asked);
+  }
   auto analysis = analyse(clip->tracks, clip->axis, settings, book);
   if (!analysis)
     return fail(analysis.error().remedy,
@@ -261,7 +274,7 @@ void addAnalyseCommand(CLI::App& app, int& exit_code) {
   c->add_flag("--bar-only", o->bar_only, "Do not look for the joints");
   c->add_option("--models", o->models, "Folder of the keypoint network")->capture_default_str();
   c->add_option("--athlete", o->athlete, "The athlete's step and open pain, JSON");
-  c->add_option("--school", o->school, "Rule book to judge by")->capture_default_str();
+  c->add_option("--school", o->school, "School to judge by, instead of the athlete's");
   c->add_option("--json", o->json, "Write the whole analysis as JSON; - is standard output");
   c->add_option("--csv", o->csv, "Write the measures as CSV; - is standard output");
   c->add_option("--curves", o->curves,

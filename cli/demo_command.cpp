@@ -8,6 +8,7 @@
 #include "cli/files.h"
 #include "core/body/lengths_from_clip.h"
 #include "core/cue/cue_book.h"
+#include "core/log/judging.h"
 #include "core/motion/film_sync.h"
 #include "core/motion/joint_corrections.h"
 #include "report/analysis_document.h"
@@ -134,11 +135,16 @@ Expected<void> addSet(HouseFile& house, const DemoSet& plan, AthleteId athlete_i
     else
       record.carried = {};
   }
-  auto analysis = analyse(clip->tracks, clip->axis, settingsFor(athlete, set.edit), builtInRuleBook());
+  const auto record_of = house.loadRecord(athlete.id);
+  const auto by = record_of ? judgingOf(*record_of, set.edit, clip->tracks.across(), {}) : Judging{};
+  if (!by) return tl::make_unexpected(by.error());
+  AnalysisSettings settings = settingsFor(athlete, set.edit);
+  settings.judged = by->set;
+  auto analysis = analyse(clip->tracks, clip->axis, settings, by->book);
   if (!analysis) return tl::make_unexpected(analysis.error());
   if (plan.reviewed) {
-    const auto cues = suggestCues(builtInCueBook(), analysis->findings);
-    if (!cues.empty()) set.edit.cue = cues.front()->id;
+    const auto cues = suggestCues(builtInCueBook(), analysis->findings, by->book);
+    if (!cues.empty()) set.edit.cue = cues.front().cue->id;
     set.edit.next_load_kg = analysis->decision.next_load_kg;
   }
   set.clip.file = house.relativeFilm(film);
@@ -149,7 +155,7 @@ Expected<void> addSet(HouseFile& house, const DemoSet& plan, AthleteId athlete_i
   if (auto ok = house.saveTracks(*id, facts, record); !ok) return ok;
   if (plan.reviewed)
     if (auto ok = house.saveEdit(*id, set.edit, SetState::kReviewed); !ok) return ok;
-  return house.saveResults(*id, *analysis, builtInRuleBook());
+  return house.saveResults(*id, *analysis, by->book);
 }
 
 Expected<AthleteRecord> addAthlete(HouseFile& house, const fs::path& file) {

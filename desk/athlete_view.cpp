@@ -773,7 +773,7 @@ void AthleteView::readFromFilms() {
     if (set.edit.placed.empty() || set.edit.asked.lift != Lift::kSquat) continue;
     const auto tracks = desk_.house().loadTracks(set.id);
     if (!tracks || !*tracks) continue;
-    const auto seen = analyseSet(**tracks, after.athlete, set.edit, bodyOf(after));
+    const auto seen = analyseSet(**tracks, after.athlete, set.edit, bodyOf(after), {});
     if (!seen.analysis) continue;
     const auto lengths = estimateLengths(seen.tracks, seen.analysis->camera, seen.analysis->camera_errors,
                                          seen.analysis->reps);

@@ -259,7 +259,9 @@ bool BesideView::load(Side& side, SetId id) {
   side.data.body = bodyOf(house_, side.data.set.athlete);
   side.data.record = std::move(*tracks);
   if (side.data.record) {
-    SetAnalysis found = analyseSet(*side.data.record, side.data.athlete, side.data.set.edit, side.data.body);
+    side.data.by = judgingOf(house_, side.data.set, side.data.record->tracks.across()).by;
+    SetAnalysis found =
+        analyseSet(*side.data.record, side.data.athlete, side.data.set.edit, side.data.body, side.data.by);
     side.data.tracks = std::move(found.tracks);
     if (found.analysis)
       side.data.analysis = std::move(*found.analysis);

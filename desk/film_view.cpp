@@ -774,16 +774,15 @@ void FilmView::paintEvidence(QPainter& p) const {
   if (!evidence_ || rep == nullptr) return;
   const bool here =
       std::find(evidence_->reps.begin(), evidence_->reps.end(), rep->number) != evidence_->reps.end();
-  const Rule* rule = builtInRuleBook().find(evidence_->rule);
-  if (!here || rule == nullptr) return;
-  const Measure* m = findMeasure(a.measures, rule->measure, rep->number);
+  if (!here) return;
+  const Measure* m = findMeasure(a.measures, evidence_->measure, rep->number);
   if (m == nullptr || m->status != MeasureStatus::kOk) return;
   // Numbers belong to the frame on which they were measured; elsewhere only the lines are drawn.
   const bool on_frame = std::max(shown_, m->frame) - std::min(shown_, m->frame) <= 2;
   const auto &hip = joints[indexOf(Joint::kHip)], &knee = joints[indexOf(Joint::kKnee)],
              &shoulder = joints[indexOf(Joint::kShoulder)];
   const QString value = withError(m->value, definitionOf(m->id).unit);
-  if (rule->measure == MeasureId::kDepthMargin && hip && knee) {
+  if (m->id == MeasureId::kDepthMargin && hip && knee) {
     const QPointF h = toWidget(*hip), k = toWidget(*knee);
     const double reach = 0.6 * std::abs(h.x() - k.x()) + 30.0;
     p.setPen(QPen(kFilmLight, 1.8, Qt::DashLine));
@@ -792,17 +791,17 @@ void FilmView::paintEvidence(QPainter& p) const {
     if (on_frame)
       tagOnFilm(p, filmRect(), QPointF(std::max(h.x(), k.x()) + reach + 4, k.y() - 12),
                 tr("crease %1").arg(value), false);
-  } else if (rule->measure == MeasureId::kTrunkChange && hip && shoulder) {
+  } else if (m->id == MeasureId::kTrunkChange && hip && shoulder) {
     const QPointF h = toWidget(*hip);
     lineOnFilm(p, h, h - QPointF(0, 90), Qt::DashLine);
     if (on_frame)
       tagOnFilm(p, filmRect(), h + QPointF(toWidget(*shoulder).x() > h.x() ? -14 : 14, -70),
                 tr("+%1").arg(value), toWidget(*shoulder).x() > h.x());
-  } else if (rule->measure == MeasureId::kBarTilt) {
+  } else if (m->id == MeasureId::kBarTilt) {
     paintLevel(p, on_frame ? tr("%1 from level").arg(value) : QString());
-  } else if (rule->measure == MeasureId::kBarForwardMax && on_frame) {
+  } else if (on_frame) {
     tagOnFilm(p, filmRect(), toWidget(data_->tracks.bar[shown_].p_px) + QPointF(26, -40),
-              tr("forward %1").arg(value), false);
+              QStringLiteral("%1 %2").arg(measureWords(m->id), value), false);
   }
 }
 

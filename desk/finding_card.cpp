@@ -5,33 +5,41 @@
 
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QLineEdit>
 #include <QPainter>
 #include <QPushButton>
+#include <QShortcut>
 #include <QVBoxLayout>
 
 #include "desk/path_drawing.h"
+#include "desk/pieces.h"
+#include "desk/sentence.h"
 #include "desk/theme.h"
 #include "report/wording.h"
 
 namespace mottix {
 
-EvidencePlot::EvidencePlot(const Rule& rule, const std::vector<Measure>& measures, const QString& book,
+EvidencePlot::EvidencePlot(const Rule& rule, const Finding& finding, const std::vector<Measure>& measures,
                            QWidget* parent)
-    : QWidget(parent), rule_(rule), book_(book) {
+    : QWidget(parent), rule_(rule), measure_(finding.measure), limit_(finding.limit) {
   for (const Measure& m : measures)
-    if (m.id == rule.measure && m.status == MeasureStatus::kOk) values_.push_back(m);
+    if (m.id == measure_ && m.status == MeasureStatus::kOk) values_.push_back(m);
+  if (rule.of == RuleOf::kUsual && finding.usual)
+    for (Measure& m : values_) m.value.value -= finding.usual->value.value;
   setFixedHeight(64);
-  setAccessibleName(tr("%1 of every rep").arg(measureWords(rule.measure)));
-  setToolTip(QString::fromUtf8(definitionOf(rule.measure).definition.data(),
-                               static_cast<int>(definitionOf(rule.measure).definition.size())) +
-             QStringLiteral("\n") + QString::fromStdString(rule.source));
+  setAccessibleName(tr("%1 of every rep").arg(measureWords(measure_)));
+  const std::string_view definition = definitionOf(measure_).definition;
+  setToolTip(QString::fromUtf8(definition.data(), static_cast<int>(definition.size())) +
+             QStringLiteral("\n") + QString::fromStdString(rule.source) +
+             (rule.why.empty() ? QString() : QStringLiteral("\n") + QString::fromStdString(rule.why)));
 }
 
 void EvidencePlot::paintEvent(QPaintEvent*) {
   QPainter p(this);
   p.setRenderHint(QPainter::Antialiasing);
   const Theme& t = theme();
-  double low = std::min(0.0, rule_.limit), high = std::max(0.0, rule_.limit);
+  const bool both = rule_.fault == FaultSide::kEither;
+  double low = std::min(0.0, both ? -limit_ : limit_), high = std::max(0.0, limit_);
   for (const Measure& m : values_) {
     low = std::min(low, m.value.value - m.value.sd);
     high = std::max(high, m.value.value + m.value.sd);
@@ -42,13 +50,13 @@ void EvidencePlot::paintEvent(QPaintEvent*) {
   p.setPen(QPen(t.line, 1.0));
   p.drawLine(QPointF(0, y(0.0)), QPointF(right, y(0.0)));
   p.setPen(QPen(t.clay, 1.4, Qt::DashLine));
-  p.drawLine(QPointF(0, y(rule_.limit)), QPointF(right, y(rule_.limit)));
+  p.drawLine(QPointF(0, y(limit_)), QPointF(right, y(limit_)));
+  if (both) p.drawLine(QPointF(0, y(-limit_)), QPointF(right, y(-limit_)));
   p.setFont(type(12));
   p.setPen(t.muted);
-  const QString unit =
-      definitionOf(rule_.measure).unit == "deg" ? QStringLiteral("°") : QStringLiteral(" cm");
-  p.drawText(QRectF(right + 6, y(rule_.limit) - 9, 86, 18), Qt::AlignLeft | Qt::AlignVCenter,
-             tr("limit %1%2").arg(rule_.limit).arg(unit));
+  const QString unit = unitWords(definitionOf(measure_).unit);
+  p.drawText(QRectF(right + 6, y(limit_) - 9, 86, 18), Qt::AlignLeft | Qt::AlignVCenter,
+             tr("limit %1%2").arg(limit_).arg(unit));
   int reps = 1;
   for (const Measure& m : values_) reps = std::max(reps, m.rep);
   const double step = std::min(44.0, (right - 24.0) / reps);
@@ -62,56 +70,164 @@ void EvidencePlot::paintEvent(QPaintEvent*) {
   }
 }
 
-FindingCard::FindingCard(const Finding& finding, const RuleBook& book, const std::vector<Measure>& measures,
-                         bool with_plot, QWidget* parent)
+namespace {
+
+QLabel* words(const QString& text, int size, bool muted) {
+  QLabel* l = label(size, Weight::kRegular, muted);
+  l->setTextFormat(Qt::PlainText);
+  l->setText(text);
+  return l;
+}
+
+QPushButton* quiet(const QString& text, const QString& what, const QString& help) {
+  QPushButton* b = button(text, help, true);
+  b->setProperty("what", what);
+  return b;
+}
+
+}  // namespace
+
+FindingCard::FindingCard(const Finding& finding, const CardContext& context, QWidget* parent)
     : QWidget(parent), finding_(finding) {
+  const RuleBook& book = *context.book;
+  const QString says = findingHeading(finding, book);
   setObjectName(QStringLiteral("finding ") + QString::fromStdString(finding.rule));
-  auto* column = new QVBoxLayout(this);
-  column->setContentsMargins(24, 8, 0, 10);
-  column->setSpacing(2);
+  column_ = new QVBoxLayout(this);
+  column_->setContentsMargins(24, 8, 0, 10);
+  column_->setSpacing(2);
   auto* row = new QHBoxLayout;
   row->setSpacing(4);
-  auto* heading = new QLabel(findingHeading(finding));
+  auto* heading = new QLabel(says);
   heading->setFont(type(16, Weight::kSemiBold));
   heading->setWordWrap(true);
-  if (finding.overruled) heading->setText(QStringLiteral("<s>%1</s>").arg(findingHeading(finding)));
+  if (finding.overruled) heading->setText(QStringLiteral("<s>%1</s>").arg(says.toHtmlEscaped()));
   row->addWidget(heading, 1);
-  auto button = [&](const QString& text, const QString& name, const QString& help) {
-    auto* b = new QPushButton(text);
-    b->setObjectName(QStringLiteral("quiet"));
-    b->setProperty("what", name);
-    b->setAccessibleName(help);
-    b->setToolTip(help);
-    b->setCursor(Qt::PointingHandCursor);
+  auto add = [&](const QString& text, const char* what, const QString& help) {
+    QPushButton* b = quiet(text, QString::fromLatin1(what), help);
     row->addWidget(b, 0, Qt::AlignTop);
     return b;
   };
-  auto* show = button(tr("show"), QStringLiteral("show"),
-                      tr("Go to the frame that shows it: %1").arg(findingHeading(finding)));
-  connect(show, &QPushButton::clicked, this, [this] { emit opened(finding_); });
+  connect(add(tr("show"), "show", tr("Go to the frame that shows it: %1").arg(says)), &QPushButton::clicked,
+          this, [this] { emit opened(finding_); });
+  QPushButton* how = add(tr("how"), "chain", tr("Rule, measure, picture and reckoning behind this sentence"));
+  how->setVisible(!context.chain.isEmpty());
   const QString rule = QString::fromStdString(finding.rule);
+  if (finding.overruled)
+    connect(add(tr("keep"), "keep", tr("Let the finding stand after all")), &QPushButton::clicked, this,
+            [this, rule] { emit overruleWanted(rule, false, {}); });
+  else
+    connect(add(tr("overrule"), "overrule", tr("It does not count for this set; this is remembered")),
+            &QPushButton::clicked, this, &FindingCard::askWhy);
+  column_->addLayout(row);
   if (finding.overruled) {
-    auto* keep = button(tr("keep"), QStringLiteral("keep"), tr("Let the finding stand after all"));
-    connect(keep, &QPushButton::clicked, this, [this, rule] { emit overruleWanted(rule, false); });
+    column_->addWidget(words(context.overruled_why.isEmpty()
+                                 ? tr("Overruled by the coach: it does not count.")
+                                 : tr("Overruled by the coach: %1").arg(context.overruled_why),
+                             14, true));
   } else {
-    auto* overrule = button(tr("overrule"), QStringLiteral("overrule"),
-                            tr("It does not count for this set; this is remembered"));
-    connect(overrule, &QPushButton::clicked, this, [this, rule] { emit overruleWanted(rule, true); });
+    QString detail = findingDetail(finding, book, *context.measures);
+    for (const Finding& other : context.seen_as_well)
+      detail += QLatin1Char(' ') + tr("Seen as well: %1").arg(findingDetail(other, book, *context.measures));
+    if (context.overruled_before > 0)
+      detail +=
+          QLatin1Char(' ') + (context.overruled_before == 1
+                                  ? tr("You overruled this once before.")
+                                  : tr("You overruled this %1 times before.").arg(context.overruled_before));
+    column_->addWidget(words(detail, 14, true));
+    const Rule* rule_of = book.find(finding.rule);
+    if (context.with_plot && rule_of != nullptr && finding.certainty != Certainty::kCantTell)
+      column_->addWidget(new EvidencePlot(*rule_of, finding, *context.measures));
+    addCauses(context);
   }
-  column->addLayout(row);
-  auto* detail = new QLabel(finding.overruled ? tr("Overruled by the coach: it does not count.")
-                                              : findingDetail(finding, book, measures));
-  detail->setFont(type(14));
-  detail->setWordWrap(true);
-  QPalette palette = detail->palette();
-  palette.setColor(QPalette::WindowText, theme().muted);
-  detail->setPalette(palette);
-  column->addWidget(detail);
-  const Rule* rule_of = book.find(finding.rule);
-  if (with_plot && rule_of != nullptr && finding.certainty != Certainty::kCantTell && !finding.overruled)
-    column->addWidget(new EvidencePlot(*rule_of, measures, QString::fromStdString(book.name)));
-  setAccessibleName(findingHeading(finding) + QStringLiteral(", ") + severityWords(finding));
+  addChain(context.chain, how);
+  setAccessibleName(says + QStringLiteral(", ") + severityWords(finding));
   setToolTip(severityWords(finding));
+}
+
+// The cause that leads, in one line; all of them behind it, each with what speaks for and against it.
+void FindingCard::addCauses(const CardContext& context) {
+  const CauseCandidate* leads = leadingCause(context.causes);
+  if (context.causes.empty()) return;
+  auto* row = new QHBoxLayout;
+  row->setSpacing(4);
+  QString line = tr("No cause is left: all are struck out.");
+  if (leads != nullptr) {
+    const QString title = QString::fromStdString(leads->cause->title);
+    line = tr("%1: %2. %3")
+               .arg(leads->state == CauseState::kConfirmed ? tr("Cause")
+                    : leads->state == CauseState::kLikely  ? tr("Likely")
+                                                           : tr("First to check"),
+                    title, QString::fromStdString(leads->cause->next_set));
+  }
+  row->addWidget(words(line, 14, false), 1);
+  auto* open =
+      quiet(tr("causes"), QStringLiteral("causes"), tr("All causes, with what speaks for and against each"));
+  open->setCheckable(true);
+  row->addWidget(open, 0, Qt::AlignTop);
+  column_->addLayout(row);
+  auto* all = new QWidget;
+  all->setObjectName(QStringLiteral("causes"));
+  auto* list = new QVBoxLayout(all);
+  list->setContentsMargins(0, 2, 0, 2);
+  list->setSpacing(2);
+  for (const CauseCandidate& c : context.causes) {
+    const QString id = QString::fromStdString(c.cause->id);
+    auto* one = new QHBoxLayout;
+    one->setSpacing(4);
+    QString said = tr("%1 (%2) · %3")
+                       .arg(QString::fromStdString(c.cause->title), causeStateWords(c.state),
+                            causeWords(c, *context.book));
+    if (&c == leads)
+      said += QLatin1Char('\n') + tr("In the plan: %1").arg(QString::fromStdString(c.cause->plan));
+    one->addWidget(words(said, 13, c.state == CauseState::kUnlikely || c.state == CauseState::kStruck), 1);
+    const auto button = [&](const QString& text, const QString& what, const QString& help, int word) {
+      QPushButton* b = quiet(text, what + QLatin1Char(' ') + id, help);
+      one->addWidget(b, 0, Qt::AlignTop);
+      connect(b, &QPushButton::clicked, this, [this, id, word] { emit causeSaid(id, word); });
+    };
+    if (c.state == CauseState::kConfirmed || c.state == CauseState::kStruck) {
+      button(tr("take back"), QStringLiteral("take back"), tr("Say nothing of this cause any more"), -1);
+    } else {
+      button(tr("confirm"), QStringLiteral("confirm"), tr("This is the cause"), 1);
+      button(tr("strike out"), QStringLiteral("strike out"), tr("This is not the cause"), 0);
+    }
+    list->addLayout(one);
+  }
+  const bool spoken = std::any_of(context.causes.begin(), context.causes.end(), [](const CauseCandidate& c) {
+    return c.state == CauseState::kConfirmed || c.state == CauseState::kStruck;
+  });
+  all->setVisible(spoken);
+  open->setChecked(spoken);
+  connect(open, &QPushButton::toggled, all, &QWidget::setVisible);
+  column_->addWidget(all);
+}
+
+// Rule, measure, picture and reckoning, opened by a word of the heading.
+void FindingCard::addChain(const QStringList& links, QPushButton* open) {
+  QLabel* chain = words(links.join(QLatin1Char('\n')), 13, true);
+  chain->setObjectName(QStringLiteral("chain"));
+  chain->setTextInteractionFlags(Qt::TextSelectableByMouse);
+  chain->hide();
+  open->setCheckable(true);
+  connect(open, &QPushButton::toggled, chain, &QWidget::setVisible);
+  column_->addWidget(chain);
+}
+
+// A line for the reason; Enter overrules with it, or without.
+void FindingCard::askWhy() {
+  if (findChild<QLineEdit*>(QStringLiteral("why")) != nullptr) return;
+  auto* line = new TypingLine;
+  line->setObjectName(QStringLiteral("why"));
+  line->setPlaceholderText(tr("Why? Enter overrules, Esc leaves it standing"));
+  line->setAccessibleName(tr("Why the finding does not stand"));
+  column_->insertWidget(1, line);
+  line->setFocus();
+  connect(line, &QLineEdit::returnPressed, this, [this, line] {
+    emit overruleWanted(QString::fromStdString(finding_.rule), true, line->text().trimmed());
+  });
+  auto* leave = new QShortcut(Qt::Key_Escape, line);
+  leave->setContext(Qt::WidgetShortcut);
+  connect(leave, &QShortcut::activated, line, &QObject::deleteLater);
 }
 
 void FindingCard::paintEvent(QPaintEvent*) {

@@ -1,13 +1,16 @@
 // Station 3, Judged: one finding as a sentence with its numbers, a small plot of all reps against the limit,
-// and the coach's word on it. A click on the sentence goes to the frame that shows it.
+// its causes, the chain of evidence behind it, and the coach's word on it. A click on the sentence goes to
+// the frame that shows it.
 #pragma once
 
+#include <QStringList>
 #include <QWidget>
 
 #include "core/verdict/analysis.h"
 
 class QLabel;
 class QPushButton;
+class QVBoxLayout;
 
 namespace mottix {
 
@@ -15,7 +18,7 @@ namespace mottix {
 class EvidencePlot : public QWidget {
   Q_OBJECT
  public:
-  EvidencePlot(const Rule& rule, const std::vector<Measure>& measures, const QString& book,
+  EvidencePlot(const Rule& rule, const Finding& finding, const std::vector<Measure>& measures,
                QWidget* parent = nullptr);
 
  protected:
@@ -23,26 +26,45 @@ class EvidencePlot : public QWidget {
 
  private:
   Rule rule_;
+  MeasureId measure_;
+  double limit_;
   std::vector<Measure> values_;
-  QString book_;
+};
+
+// What a card says beside the finding itself.
+struct CardContext {
+  const RuleBook* book = nullptr;
+  const std::vector<Measure>* measures = nullptr;
+  std::vector<CauseCandidate> causes;  // in the book's order
+  std::vector<Finding> seen_as_well;   // of the same event, seen another way
+  QStringList chain;                   // chainWords
+  QString overruled_why;               // of one that does not stand
+  int overruled_before = 0;            // times the coach overruled this rule for this athlete
+  bool with_plot = true;
 };
 
 class FindingCard : public QWidget {
   Q_OBJECT
  public:
-  FindingCard(const Finding& finding, const RuleBook& book, const std::vector<Measure>& measures,
-              bool with_plot, QWidget* parent = nullptr);
+  FindingCard(const Finding& finding, const CardContext& context, QWidget* parent = nullptr);
   const Finding& finding() const { return finding_; }
 
  signals:
   void opened(mottix::Finding finding);
-  void overruleWanted(QString rule, bool overruled);
+  // `why` in the coach's words, perhaps empty.
+  void overruleWanted(QString rule, bool overruled, QString why);
+  // What the coach says of a cause: 1 confirmed, 0 struck out, -1 nothing any more.
+  void causeSaid(QString cause, int word);
 
  protected:
   void paintEvent(QPaintEvent* event) override;
 
  private:
   Finding finding_;
+  QVBoxLayout* column_ = nullptr;
+  void addCauses(const CardContext& context);
+  void addChain(const QStringList& links, QPushButton* open);
+  void askWhy();
 };
 
 }  // namespace mottix

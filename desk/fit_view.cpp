@@ -866,7 +866,8 @@ void FitView::toggleFilm() {
   if (!film_set_) return emit trouble(tr("No film of this athlete has its joints placed yet."));
   auto tracks = desk_.house().loadTracks(film_set_->id);
   if (!tracks || !*tracks) return emit trouble(tr("The film has not been followed yet."));
-  const auto found = analyseSet(**tracks, desk_.record().athlete, film_set_->edit, bodyOf(desk_.record()));
+  const auto found =
+      analyseSet(**tracks, desk_.record().athlete, film_set_->edit, bodyOf(desk_.record()), {});
   if (!found.analysis) return emit trouble(QString::fromStdString(found.analysis.error().text));
   if (found.tracks.across())
     return emit trouble(

@@ -26,8 +26,57 @@ std::optional<LinkedFilm> linkedFilm(const HouseFile& house, const SetRecord& se
   return LinkedFilm{there->id, {there->id, -link.later_s, link.by_hand}};
 }
 
+void HouseLog::put(const SetRecord& set, const Analysis& analysis) {
+  StoredResult now{set, analysis.view == View::kFront || analysis.view == View::kRear, analysis.measures, {}};
+  for (const Finding& f : analysis.findings)
+    if (f.certainty == Certainty::kClear) now.found.push_back(f.rule);
+  const auto at =
+      std::find_if(results.begin(), results.end(), [&](const StoredResult& r) { return r.set.id == set.id; });
+  if (at == results.end())
+    results.push_back(std::move(now));
+  else
+    *at = std::move(now);
+}
+
+HouseLog readLog(const HouseFile& house) {
+  HouseLog log;
+  if (auto results = house.results()) log.results = std::move(*results);
+  if (const auto text = house.houseLayer(); text && !text->empty())
+    if (auto layer = parseRuleLayer(*text, "house")) log.layer = std::move(*layer);
+  return log;
+}
+
+SetJudging judgingOf(const HouseFile& house, const SetRecord& set, bool across, const HouseLog& log) {
+  SetJudging out;
+  const auto who = house.loadRecord(set.athlete);
+  if (!who) return out;
+  std::vector<PastSet> past;
+  for (const StoredResult& r : log.results) {
+    if (r.set.id == set.id) break;  // those after it were not known then
+    if (r.set.athlete == set.athlete) past.push_back(asPast(r.set.edit, r.across, r.measures, r.found));
+  }
+  auto by = judgingOf(*who, set.edit, across, past, log.layer);
+  if (by) {
+    out.by = std::move(*by);
+    return out;
+  }
+  out.problem = by.error().text;
+  AthleteRecord plain = *who;
+  plain.athlete.profile = {};
+  if (auto base = judgingOf(plain, set.edit, across, past)) out.by = std::move(*base);
+  return out;
+}
+
+CueHistory cueHistory(const HouseLog& log, const SetRecord& set) {
+  std::vector<CueSet> trials;
+  for (const StoredResult& r : log.results)
+    if (r.set.id != set.id)
+      trials.push_back({r.set.athlete, r.set.edit.cue, asPast(r.set.edit, r.across, r.measures, r.found)});
+  return cueTrials(trials, set.athlete, builtInRuleBook());
+}
+
 SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const SetEdit& edit,
-                       const std::optional<Body>& body) {
+                       const std::optional<Body>& body, const Judging& by) {
   ClipTracks tracks = record.tracks;
   playAsLived(tracks.time_s, edit.asked.recorded_fps);
   // Joints carried from a figure that was taken back are not shown.
@@ -39,7 +88,8 @@ SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const 
     return {std::move(tracks), tl::make_unexpected(pointFirst(edit.asked.held))};
   AnalysisSettings settings = settingsFor(athlete, edit, body);
   settings.joints_know_body = record.foundByItself();
-  auto analysis = analyse(tracks, record.axis, settings, builtInRuleBook());
+  settings.judged = by.set;
+  auto analysis = analyse(tracks, record.axis, settings, by.book);
   const bool put_right = std::any_of(edit.placed.begin(), edit.placed.end(), [](const PlacedPoints& p) {
     for (std::size_t j = 0; j < kJointCount; ++j)
       if (p.joints[j] && !isOfBack(static_cast<Joint>(j))) return true;

@@ -1,7 +1,7 @@
 // What a stored set shows: its tracks with the coach's corrections laid over them, and what follows.
 #pragma once
 
-#include "core/log/records.h"
+#include "core/log/cue_trials.h"
 #include "store/house_file.h"
 
 namespace mottix {
@@ -12,7 +12,25 @@ struct SetAnalysis {
 };
 // A few milliseconds.
 SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const SetEdit& edit,
-                       const std::optional<Body>& body);
+                       const std::optional<Body>& body, const Judging& by);
+
+// What the house remembers of all its sets, in memory: read once, then kept up with what is saved.
+struct HouseLog {
+  std::vector<StoredResult> results;  // oldest first
+  std::optional<RuleLayer> layer;     // the house's own
+  void put(const SetRecord& set, const Analysis& analysis);
+};
+HouseLog readLog(const HouseFile& house);
+
+// By which book a set is judged and what is known of it; where layers mix, by the base, and `problem` says
+// so.
+struct SetJudging {
+  Judging by;
+  std::string problem;
+};
+SetJudging judgingOf(const HouseFile& house, const SetRecord& set, bool across, const HouseLog& log = {});
+// What cues did in the house before and beside this set, as it counts for its athlete.
+CueHistory cueHistory(const HouseLog& log, const SetRecord& set);
 
 // The other film of this set, whichever of the two knows of it; `owner` is the one that does.
 struct LinkedFilm {

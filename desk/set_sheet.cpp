@@ -652,7 +652,12 @@ void SetSheet::recompute() {
   data_.problem = QString::fromStdString(data_.set.problem);
   data_.tracks = {};
   if (!data_.record) return;
-  SetAnalysis found = analyseSet(*data_.record, data_.athlete, data_.set.edit, data_.body);
+  if (!log_) log_ = readLog(house_);
+  SetJudging judging = judgingOf(house_, data_.set, data_.record->tracks.across(), *log_);
+  if (!judging.problem.empty()) emit trouble(QString::fromStdString(judging.problem));
+  data_.by = std::move(judging.by);
+  data_.cues = cueHistory(*log_, data_.set);
+  SetAnalysis found = analyseSet(*data_.record, data_.athlete, data_.set.edit, data_.body, data_.by);
   data_.tracks = std::move(found.tracks);
   auto& analysis = found.analysis;
   if (!analysis) {
@@ -663,7 +668,8 @@ void SetSheet::recompute() {
   data_.analysis = std::move(*analysis);
   data_.phases = findPhases(data_.analysis->on->input, data_.analysis->reps);
   judgeWithOther();
-  if (auto ok = house_.saveResults(data_.set.id, *data_.analysis, builtInRuleBook()); !ok)
+  log_->put(data_.set, *data_.analysis);
+  if (auto ok = house_.saveResults(data_.set.id, *data_.analysis, data_.by.book); !ok)
     emit trouble(QString::fromStdString(ok.error().text));
 }
 
@@ -676,13 +682,15 @@ void SetSheet::judgeWithOther() {
     const auto set = house_.loadSet(link->other.set);
     const auto record = house_.loadTracks(link->other.set);
     if (!set || !record || !*record) return;
-    SetAnalysis found = analyseSet(**record, data_.athlete, set->edit, data_.body);
+    const SetJudging by = judgingOf(house_, *set, (*record)->tracks.across(), *log_);
+    SetAnalysis found = analyseSet(**record, data_.athlete, set->edit, data_.body, by.by);
     if (!found.analysis) return;
     data_.other = OtherSeen{set->id, 0.0, std::move(found.tracks.time_s), std::move(*found.analysis), {}};
   }
   data_.other->later_s = link->other.later_s;
-  const auto both = judgeTogether(*data_.analysis, data_.other->analysis,
-                                  settingsFor(data_.athlete, data_.set.edit, data_.body), builtInRuleBook());
+  AnalysisSettings settings = settingsFor(data_.athlete, data_.set.edit, data_.body);
+  settings.judged = data_.by.set;
+  const auto both = judgeTogether(*data_.analysis, data_.other->analysis, settings, data_.by.book);
   if (!both) return;
   data_.analysis->findings = both->first;
   data_.other->findings = both->second;
@@ -979,58 +987,23 @@ void SetSheet::refreshJudged() {
         b->setProperty("what", QStringLiteral("find"));
       }
     }
-    std::set<std::string> plotted;  // one plot a rule
-    for (const Finding& f : data_.analysis->findings) {
-      if (unplaced) break;  // said above, once
-      auto* card =
-          new FindingCard(f, builtInRuleBook(), data_.analysis->measures, plotted.insert(f.rule).second);
-      connect(card, &FindingCard::opened, this, [this](const Finding& finding) {
-        film_->setEvidence(finding);
-        film_->goTo(finding.frame);
-        film_->setFocus();
-      });
-      connect(card, &FindingCard::overruleWanted, this, [this](const QString& rule, bool overruled) {
-        SetEdit after = data_.set.edit;
-        std::erase(after.overruled, rule.toStdString());
-        if (overruled) after.overruled.push_back(rule.toStdString());
-        std::sort(after.overruled.begin(), after.overruled.end());
-        push(overruled ? tr("Overrule a finding") : tr("Let a finding stand"), after);
-      });
-      judged_->addWidget(card);
-    }
-    if (data_.other && !data_.other->findings.empty()) {
-      const OtherSeen& other = *data_.other;
-      paragraph(tr("Also seen %1").arg(viewWords(other.analysis.view, other.analysis.facing, lift)), 16,
-                false);
-      for (const Finding& f : other.findings) {
-        auto* card = new FindingCard(f, builtInRuleBook(), other.analysis.measures, true);
-        connect(card, &FindingCard::opened, this, [this](const Finding& finding) {
-          if (!data_.other || finding.frame >= data_.other->time_s.size()) return;
-          const double at = data_.other->time_s[finding.frame] - data_.other->later_s;
-          film_->setEvidence(std::nullopt);
-          film_->goTo(nearestFrame(data_.tracks.time_s, at));
-          film_->setFocus();
-        });
-        connect(card, &FindingCard::overruleWanted, this, [this] {
-          emit trouble(tr("This was seen in the other film: overrule it there (Y shows both)."));
-        });
-        judged_->addWidget(card);
-      }
-    }
+    if (!unplaced) addFindings();
     offerDrawn();
-    const QString fine = inOrderWords(builtInRuleBook(), data_.set.edit.asked.lift, *data_.analysis);
-    if (!fine.isEmpty()) paragraph(fine, 14, true);
-    const auto& rules = builtInRuleBook().rules;
-    const bool ruled = std::any_of(rules.begin(), rules.end(), [&](const Rule& r) {
-      return std::find(r.lifts.begin(), r.lifts.end(), lift) != r.lifts.end() &&
-             std::any_of(data_.analysis->measures.begin(), data_.analysis->measures.end(),
-                         [&](const Measure& m) { return m.id == r.measure; });
-    });
-    if (!ruled)
-      paragraph(
-          tr("There are no rules for the %1 %2 yet: path, tempo and speed are measured, nothing is judged.")
-              .arg(liftWords(lift), viewWords(data_.analysis->view, Facing::kUnknown, lift)),
-          14, true);
+    const auto& a = *data_.analysis;
+    for (const ChangeFromUsual& change : findChanges(data_.by.book, lift, a.measures, data_.by.set))
+      paragraph(changeWords(change) + QLatin1Char('.'), 14, false);
+    if (!unplaced)
+      for (const QString& line :
+           {cantTellWords(data_.by.book, a.findings), inOrderWords(data_.by.book, lift, a, data_.by.set),
+            unseenWords(data_.by.book, lift, a, data_.by.set)})
+        if (!line.isEmpty()) paragraph(line, 14, true);
+    QString by = judgedByWords(data_.by.book);
+    if (data_.by.like_sets < kSetsForUsual)
+      by += QLatin1Char(' ') + tr("What is usual for %1 is told from %2 like sets on; there are %3.")
+                                   .arg(QString::fromStdString(data_.athlete.name))
+                                   .arg(kSetsForUsual)
+                                   .arg(data_.by.like_sets);
+    paragraph(by, 14, true)->setObjectName(QStringLiteral("judged by"));
   } else if (!jobs_.running(data_.set.id)) {
     paragraph(data_.record || !data_.problem.isEmpty() ? tr("Not measured") : tr("Not followed yet"), 16,
               false);
@@ -1051,6 +1024,104 @@ void SetSheet::refreshJudged() {
            tr("Show what is to be followed"), &SetSheet::pointAtPlate);
   }
   judged_->addStretch(1);
+}
+
+// One card an event: what shows it in another way is said on the same card.
+void SetSheet::addFindings() {
+  const auto shown = [](const Finding& f, const std::vector<Finding>& all) {
+    if (f.certainty == Certainty::kCantTell) return f.must;  // the others are gathered in one sentence
+    return f.rule == f.event || std::none_of(all.begin(), all.end(), [&](const Finding& o) {
+             return o.rule == f.event && o.certainty != Certainty::kCantTell;
+           });
+  };
+  std::set<std::string> plotted;  // one plot a rule
+  const auto& findings = data_.analysis->findings;
+  for (const Finding& f : findings) {
+    if (!shown(f, findings)) continue;
+    CardContext context = cardFor(f, findings, data_.by, data_.analysis->measures, data_.tracks.time_s);
+    context.with_plot = plotted.insert(f.rule).second;
+    auto* card = new FindingCard(f, context);
+    connect(card, &FindingCard::opened, this, [this](const Finding& finding) {
+      film_->setEvidence(finding);
+      film_->goTo(finding.frame);
+      film_->setFocus();
+    });
+    connect(card, &FindingCard::overruleWanted, this,
+            [this](const QString& rule, bool overruled, const QString& why) {
+              SetEdit after = data_.set.edit;
+              std::erase_if(after.overruled,
+                            [&](const Overruling& o) { return o.rule == rule.toStdString(); });
+              if (overruled) after.overruled.push_back({rule.toStdString(), why.toStdString()});
+              std::sort(after.overruled.begin(), after.overruled.end(),
+                        [](const Overruling& a, const Overruling& b) { return a.rule < b.rule; });
+              push(overruled ? tr("Overrule a finding") : tr("Let a finding stand"), after);
+            });
+    connect(card, &FindingCard::causeSaid, this, [this](const QString& cause, int word) {
+      SetEdit after = data_.set.edit;
+      if (word < 0)
+        after.causes.erase(cause.toStdString());
+      else
+        after.causes[cause.toStdString()] = word > 0;
+      push(word > 0    ? tr("Confirm a cause")
+           : word == 0 ? tr("Strike out a cause")
+                       : tr("Take back what was said of a cause"),
+           after);
+    });
+    judged_->addWidget(card);
+  }
+  if (!data_.other || data_.other->findings.empty()) return;
+  const OtherSeen& other = *data_.other;
+  QLabel* heading = label(16, Weight::kSemiBold);
+  heading->setContentsMargins(24, 8, 0, 4);
+  heading->setText(
+      tr("Also seen %1")
+          .arg(viewWords(other.analysis.view, other.analysis.facing, data_.set.edit.asked.lift)));
+  judged_->addWidget(heading);
+  for (const Finding& f : other.findings) {
+    if (!shown(f, other.findings)) continue;
+    auto* card =
+        new FindingCard(f, cardFor(f, other.findings, data_.by, other.analysis.measures, other.time_s));
+    connect(card, &FindingCard::opened, this, [this](const Finding& finding) {
+      if (!data_.other || finding.frame >= data_.other->time_s.size()) return;
+      const double at = data_.other->time_s[finding.frame] - data_.other->later_s;
+      film_->setEvidence(std::nullopt);
+      film_->goTo(nearestFrame(data_.tracks.time_s, at));
+      film_->setFocus();
+    });
+    connect(card, &FindingCard::overruleWanted, this, [this] {
+      emit trouble(tr("This was seen in the other film: overrule it there (Y shows both)."));
+    });
+    connect(card, &FindingCard::causeSaid, this, [this] {
+      emit trouble(tr("This was seen in the other film: say its cause there (Y shows both)."));
+    });
+    judged_->addWidget(card);
+  }
+}
+
+CardContext SetSheet::cardFor(const Finding& finding, const std::vector<Finding>& all, const Judging& by,
+                              const std::vector<Measure>& measures, const std::vector<double>& time_s) const {
+  CardContext c;
+  c.book = &by.book;
+  c.measures = &measures;
+  CauseFacts facts = by.facts;
+  facts.measures = &measures;
+  facts.findings = &all;
+  if (finding.certainty == Certainty::kClear && !finding.overruled)
+    c.causes = findCauses(builtInCauseBook(), finding, facts, data_.set.edit.causes);
+  for (const Finding& other : all)
+    if (other.rule != finding.rule && other.event == finding.rule &&
+        other.certainty != Certainty::kCantTell && !other.overruled)
+      c.seen_as_well.push_back(other);
+  c.chain = chainWords(finding, by.book, finding.frame < time_s.size() ? time_s[finding.frame] : 0.0);
+  for (const Overruling& o : data_.set.edit.overruled)
+    if (o.rule == finding.rule) c.overruled_why = QString::fromStdString(o.why);
+  if (log_)
+    for (const StoredResult& r : log_->results)
+      if (r.set.athlete == data_.set.athlete && r.set.id != data_.set.id)
+        c.overruled_before +=
+            static_cast<int>(std::count_if(r.set.edit.overruled.begin(), r.set.edit.overruled.end(),
+                                           [&](const Overruling& o) { return o.rule == finding.rule; }));
+  return c;
 }
 
 // The part of the film that counts, or the sets into which it can be taken apart.
@@ -1241,19 +1312,27 @@ void SetSheet::offerLines() {
   }
 }
 
-std::vector<const Cue*> SetSheet::cuesOffered() const {
+std::vector<CueOffer> SetSheet::cuesOffered() const {
   if (!data_.analysis) return {};
-  return suggestCues(builtInCueBook(), data_.analysis->findings);
+  return suggestCues(builtInCueBook(), data_.analysis->findings, data_.by.book, data_.cues);
 }
 
 void SetSheet::refreshSaid() {
   const auto offered = cuesOffered();
   const Cue* said = builtInCueBook().find(data_.set.edit.cue);
+  const QString name = QString::fromStdString(data_.athlete.name).section(QLatin1Char(' '), 0, 0);
   say_->setVisible(!offered.empty());
-  other_->setVisible(offered.size() > 1);
+  other_->setVisible(offered.size() > 1 && said == nullptr);
   if (said != nullptr) {
     cue_->setText(tr("“%1”").arg(QString::fromStdString(said->words)));
-    cue_note_->setText(tr("Said after this set. See on the next one whether it moved the measure."));
+    QString rule;
+    for (const CueOffer& o : offered)
+      if (o.cue == said) rule = QString::fromStdString(o.rule);
+    cue_note_->setText(
+        tr("Said after this set. The next one tells whether it moved the measure.") +
+        (rule.isEmpty()
+             ? QString()
+             : QLatin1Char(' ') + cueWords(estimateCue(data_.cues, said->id, rule.toStdString()), name)));
     say_->setText(tr("Take back · S"));
     return;
   }
@@ -1264,15 +1343,15 @@ void SetSheet::refreshSaid() {
     cue_note_->setText(judged ? QString() : tr("A cue is offered when something has been judged."));
     return;
   }
-  const Cue* cue = offered[cue_choice_ % offered.size()];
-  cue_->setText(tr("“%1”").arg(QString::fromStdString(cue->words)));
+  const CueOffer& offer = offered[cue_choice_ % offered.size()];
+  cue_->setText(tr("“%1”").arg(QString::fromStdString(offer.cue->words)));
   QString why;
   for (const Finding& f : data_.analysis->findings)
-    if (f.rule == cue->rule && !f.overruled && f.certainty != Certainty::kCantTell) {
-      why = tr("Answers: %1.").arg(findingHeading(f));
+    if (f.rule == offer.rule && !f.overruled && f.certainty != Certainty::kCantTell) {
+      why = tr("Answers: %1.").arg(findingHeading(f, data_.by.book));
       break;
     }
-  cue_note_->setText(why + QLatin1Char(' ') + tr("One cue at a time."));
+  cue_note_->setText(tr("%1 %2 %3").arg(why, cueWayWords(offer.cue->way), cueWords(offer.estimate, name)));
 }
 
 void SetSheet::refreshNext() {
@@ -1300,15 +1379,15 @@ void SetSheet::refreshNext() {
                        .arg(kilograms(*data_.set.edit.next_load_kg)));
     const bool as_suggested =
         d.next_load_kg && std::abs(*d.next_load_kg - *data_.set.edit.next_load_kg) < 1e-6;
-    next_reason_->setText(as_suggested ? decisionReason(d, *data_.analysis, data_.athlete)
-                                       : tr("Decided by the coach; suggested was %1. %2")
-                                             .arg(kilograms(d.next_load_kg.value_or(0.0)),
-                                                  decisionReason(d, *data_.analysis, data_.athlete)));
+    next_reason_->setText(
+        as_suggested ? decisionReason(d, data_.athlete)
+                     : tr("Decided by the coach; suggested was %1. %2")
+                           .arg(kilograms(d.next_load_kg.value_or(0.0)), decisionReason(d, data_.athlete)));
     accept_->setVisible(false);
     return;
   }
   next_->setText(decisionHeading(d, data_.set.edit.asked));
-  next_reason_->setText(decisionReason(d, *data_.analysis, data_.athlete) + QLatin1Char(' ') +
+  next_reason_->setText(decisionReason(d, data_.athlete) + QLatin1Char(' ') +
                         decisionChange(d, data_.athlete, data_.analysis->view));
   accept_->setVisible(d.next_load_kg.has_value());
 }
@@ -1579,7 +1658,7 @@ void SetSheet::sayCue() {
     return push(tr("Take the cue back"), after);
   }
   if (offered.empty()) return;
-  after.cue = offered[cue_choice_ % offered.size()]->id;
+  after.cue = offered[cue_choice_ % offered.size()].cue->id;
   push(tr("Say a cue"), after);
 }
 

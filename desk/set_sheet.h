@@ -16,9 +16,11 @@
 #include "desk/analysis_jobs.h"
 #include "desk/curves_view.h"
 #include "desk/film_view.h"
+#include "desk/finding_card.h"
 #include "desk/numbers_view.h"
 #include "desk/rep_ribbon.h"
 #include "desk/sentence.h"
+#include "desk/set_analysis.h"
 #include "store/house_file.h"
 
 class QLabel;
@@ -106,6 +108,7 @@ class SetSheet : public QWidget {
   std::map<SetId, std::unique_ptr<QUndoStack>> stacks_;
   bool asks_ = false;  // joints are being put right one after another
   SheetData data_;
+  std::optional<HouseLog> log_;      // read when it is first needed
   std::vector<SetupRecord> setups_;  // of the athlete and lift at hand
   std::size_t cue_choice_ = 0;
   std::optional<RoomLine> open_line_;  // drawn, but not said yet what it shows
@@ -163,7 +166,10 @@ class SetSheet : public QWidget {
   // With what the set says now: its figure when one is laid, else what the program finds.
   // `anew`: the bar is followed again too, though it was before.
   void startTracking(std::optional<PlateSeed> seed = std::nullopt, bool anew = false);
-  std::vector<const Cue*> cuesOffered() const;
+  std::vector<CueOffer> cuesOffered() const;
+  void addFindings();
+  CardContext cardFor(const Finding& finding, const std::vector<Finding>& all, const Judging& by,
+                      const std::vector<Measure>& measures, const std::vector<double>& time_s) const;
 };
 
 }  // namespace mottix

@@ -6,7 +6,7 @@
 
 #include <QString>
 
-#include "core/log/records.h"
+#include "core/log/cue_trials.h"
 #include "core/measure/phases.h"
 
 namespace mottix {
@@ -24,6 +24,8 @@ struct SheetData {
   SetRecord set;
   Athlete athlete;
   std::optional<Body> body;           // the athlete's, where it is stated
+  Judging by;                         // the book it is judged by, and what is known beside the measures
+  CueHistory cues;                    // what cues did before
   std::optional<TrackRecord> record;  // nothing: not tracked yet
   ClipTracks tracks;                  // bar and joints as they are shown and measured
   std::optional<Analysis> analysis;

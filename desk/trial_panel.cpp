@@ -82,7 +82,7 @@ void TrialPanel::readNext() {
   to_read_.pop_back();
   const auto record = desk_.house().loadTracks(set.id);
   if (!record || !*record) return;
-  const auto found = analyseSet(**record, desk_.record().athlete, set.edit, bodyOf(desk_.record()));
+  const auto found = analyseSet(**record, desk_.record().athlete, set.edit, bodyOf(desk_.record()), {});
   if (!found.analysis) return;
   TrialSet t;
   t.load_kg = set.edit.asked.load_kg;

@@ -1,0 +1,240 @@
+#include <algorithm>
+#include <filesystem>
+#include <iostream>
+#include <memory>
+#include <optional>
+
+#include <nlohmann/json.hpp>
+
+#include "cli/commands.h"
+#include "cli/files.h"
+#include "core/log/judging.h"
+#include "report/analysis_document.h"
+#include "report/athlete_document.h"
+#include "report/wording.h"
+
+namespace mottix {
+namespace {
+
+struct JudgeOptions {
+  std::string result, athlete, lift, variant, house, json;
+  std::vector<std::string> schools;
+  std::optional<double> effort;
+};
+
+void line(const QString& text) {
+  if (!text.isEmpty()) std::cout << text.toStdString() << '\n';
+}
+
+// "hip-led+repair-first": layers over each other, in this order.
+std::vector<std::string> layersIn(const std::string& text) {
+  std::vector<std::string> names;
+  std::string name;
+  for (const char c : text + "+") {
+    if (c == '+') {
+      if (!name.empty()) names.push_back(name);
+      name.clear();
+    } else if (c != ' ') {
+      name += c;
+    }
+  }
+  return names;
+}
+
+struct Judged {
+  Judging by;
+  std::vector<Finding> findings;
+  LoadDecision decision;
+};
+
+Expected<Judged> judgeBy(const std::vector<std::string>& schools, const MeasuredDocument& doc,
+                         const AthleteRecord& who, const SetEdit& edit,
+                         const std::optional<RuleLayer>& house) {
+  AthleteRecord by = who;
+  const Lift lift = edit.asked.lift;
+  auto book = bookOfSchools(schools, lift);
+  if (!book) return tl::make_unexpected(book.error());
+  if (house) {
+    book = withHouse(*book, *house);
+    if (!book) return tl::make_unexpected(book.error());
+  }
+  by.athlete.profile.squat = SquatSchool::kBase;
+  by.athlete.profile.bench = BenchSchool::kBase;
+  by.athlete.profile.deadlift = DeadliftSchool::kBase;
+  by.athlete.profile.layers.clear();
+  auto judging = judgingOf(by, edit, doc.view == View::kFront || doc.view == View::kRear, {});
+  if (!judging) return tl::make_unexpected(judging.error());
+  Judged out{std::move(*judging), {}, {}};
+  out.by.book = std::move(*book);
+  out.findings = judge(out.by.book, lift, doc.measures, out.by.set);
+  LoadInput load;
+  load.load_kg = doc.load_kg;
+  load.reps_done = doc.reps;
+  load.open_pain = who.athlete.worstPain();
+  load.repair_first = out.by.book.repair_first;
+  load.rules_applied = static_cast<int>(answeredRules(out.by.book, lift, doc.measures, out.by.set).size());
+  LoadOptions options;
+  options.step_kg = who.athlete.step_kg;
+  auto decision = decideLoad(out.findings, load, options);
+  if (!decision) return tl::make_unexpected(decision.error());
+  out.decision = *decision;
+  return out;
+}
+
+nlohmann::ordered_json toJson(const Judged& judged) {
+  nlohmann::ordered_json doc;
+  doc["book"] = judged.by.book.name;
+  doc["findings"] = nlohmann::ordered_json::array();
+  for (const Finding& f : judged.findings) {
+    const Rule* rule = judged.by.book.find(f.rule);
+    doc["findings"].push_back({{"rule", f.rule},
+                               {"school", rule->school},
+                               {"event", f.event},
+                               {"reps", f.reps},
+                               {"severity", nameOf(f.severity)},
+                               {"certainty", nameOf(f.certainty)},
+                               {"reason", nameOf(f.reason)},
+                               {"words", findingHeading(f, judged.by.book).toStdString()}});
+  }
+  doc["decision"] = {{"action", nameOf(judged.decision.action)}, {"reason", nameOf(judged.decision.reason)}};
+  return doc;
+}
+
+void print(const Judged& judged, const MeasuredDocument& doc, const Asked& asked, const Athlete& athlete) {
+  const RuleBook& book = judged.by.book;
+  line(judgedByWords(book));
+  Analysis a;  // as far as the sentences need it
+  a.measures = doc.measures;
+  a.findings = judged.findings;
+  a.view = doc.view;
+  for (const Finding& f : judged.findings) {
+    if (f.certainty == Certainty::kCantTell && !f.must) continue;
+    line(findingHeading(f, book) + QStringLiteral(" [") + severityWords(f) + QStringLiteral("]: ") +
+         findingDetail(f, book, doc.measures));
+    CauseFacts facts = judged.by.facts;
+    facts.measures = &doc.measures;
+    facts.findings = &judged.findings;
+    if (f.certainty != Certainty::kClear || f.rule != f.event) continue;
+    for (const CauseCandidate& c : findCauses(builtInCauseBook(), f, facts))
+      if (c.state != CauseState::kUnlikely)
+        line(QStringLiteral("  %1 (%2): %3")
+                 .arg(QString::fromStdString(c.cause->title), causeStateWords(c.state), causeWords(c, book)));
+  }
+  line(cantTellWords(book, judged.findings));
+  line(inOrderWords(book, asked.lift, a, judged.by.set));
+  line(unseenWords(book, asked.lift, a, judged.by.set));
+  const auto cues = suggestCues(builtInCueBook(), judged.findings, book);
+  if (!cues.empty()) line(QStringLiteral("Say: “%1”").arg(QString::fromStdString(cues.front().cue->words)));
+  line(decisionHeading(judged.decision, asked) + QStringLiteral(". ") +
+       decisionReason(judged.decision, athlete));
+}
+
+Expected<void> judgeResult(const JudgeOptions& o) {
+  const std::string name = std::filesystem::path(o.result).filename().string();
+  auto text = readText(o.result);
+  if (!text) return tl::make_unexpected(text.error());
+  auto doc = parseMeasured(*text, name);
+  if (!doc) return tl::make_unexpected(doc.error());
+  const auto lift = o.lift.empty() ? doc->lift : liftNamed(o.lift);
+  if (!lift) return fail(Remedy::kCorrectInput, "“" + name + "” does not say which lift it is: say --lift.");
+  AthleteRecord who;
+  if (!o.athlete.empty()) {
+    auto athlete = readText(o.athlete);
+    if (!athlete) return tl::make_unexpected(athlete.error());
+    auto parsed = parseAthlete(*athlete, o.athlete);
+    if (!parsed) return tl::make_unexpected(parsed.error());
+    who = std::move(parsed->record);
+  }
+  std::optional<RuleLayer> house;
+  if (!o.house.empty()) {
+    auto layer = readText(o.house);
+    if (!layer) return tl::make_unexpected(layer.error());
+    auto parsed = parseRuleLayer(*layer, o.house);
+    if (!parsed) return tl::make_unexpected(parsed.error());
+    house = std::move(*parsed);
+  }
+  SetEdit edit;
+  edit.asked.lift = *lift;
+  edit.asked.variant = o.variant;
+  edit.asked.reps = 0;
+  edit.asked.effort = o.effort.value_or(Asked().effort);
+  edit.effort_felt = o.effort;
+  std::vector<std::vector<std::string>> schools;
+  for (const std::string& s : o.schools) schools.push_back(layersIn(s));
+  if (schools.empty()) schools.push_back(schoolsOf(who.athlete.profile, *lift));
+  auto out = nlohmann::ordered_json::array();
+  for (std::size_t k = 0; k < schools.size(); ++k) {
+    auto judged = judgeBy(schools[k], *doc, who, edit, house);
+    if (!judged) return tl::make_unexpected(judged.error());
+    out.push_back(toJson(*judged));
+    if (o.json == "-") continue;
+    if (k > 0) std::cout << '\n';
+    print(*judged, *doc, edit.asked, who.athlete);
+  }
+  if (!o.json.empty()) return writeText(o.json, out.dump(1) + "\n");
+  return {};
+}
+
+Expected<void> checkRules(const std::string& file) {
+  auto text = readText(file);
+  if (!text) return tl::make_unexpected(text.error());
+  const std::string name = std::filesystem::path(file).filename().string();
+  if (!isRuleLayer(*text)) {
+    auto book = parseRuleBook(*text, name);
+    if (!book) return tl::make_unexpected(book.error());
+    std::cout << name << ": a valid book, “" << book->name << "” with " << book->rules.size() << " rules\n";
+    return {};
+  }
+  auto layer = parseRuleLayer(*text, name);
+  if (!layer) return tl::make_unexpected(layer.error());
+  if (auto laid = layered(builtInRuleBook(), {*layer}); !laid)
+    return fail(Remedy::kCorrectInput, name + ": " + laid.error().text);
+  std::cout << name << ": a valid layer, “" << layer->name << "” over the base: changes "
+            << layer->changes.size() << " rules, adds " << layer->rules.size() << '\n';
+  return {};
+}
+
+void listRules() {
+  for (const Rule& rule : builtInRuleBook().rules) {
+    std::cout << rule.id << (rule.off ? " (off unless asked for)" : "") << ": " << rule.says << '\n';
+  }
+  std::cout << '\n';
+  for (const RuleLayer& school : builtInSchools())
+    std::cout << school.name << " (" << school.question << "): " << school.about << '\n';
+}
+
+}  // namespace
+
+void addJudgeCommand(CLI::App& app, int& exit_code) {
+  auto o = std::make_shared<JudgeOptions>();
+  CLI::App* c = app.add_subcommand("judge", "Judge a set that was measured before (analyse --json)");
+  c->add_option("RESULT", o->result, "Analysis as JSON")->required();
+  c->add_option("--school", o->schools,
+                "Schools to judge by, + between layers; said twice, the set is judged by both")
+      ->type_name("NAME[+NAME]");
+  c->add_option("--athlete", o->athlete, "The athlete, JSON: schools, complaints, build, step");
+  c->add_option("--lift", o->lift, "Where the result does not say it")
+      ->check(CLI::IsMember({"squat", "bench", "deadlift"}));
+  c->add_option("--variant", o->variant, "Variant, in own words (\"paused low bar\")");
+  c->add_option("--effort", o->effort, "Effort of the set as it was felt")->check(CLI::Range(0.0, 10.0));
+  c->add_option("--house", o->house, "The house's own layer, TOML");
+  c->add_option("--json", o->json, "Write the judgement as JSON; - is standard output");
+  c->callback([o, &exit_code] {
+    if (auto done = judgeResult(*o); !done) exit_code = report(done.error());
+  });
+}
+
+void addRulesCommand(CLI::App& app, int& exit_code) {
+  CLI::App* c = app.add_subcommand("rules", "Rule books: check one, or list what ships with the program");
+  c->require_subcommand(1);
+  auto file = std::make_shared<std::string>();
+  CLI::App* check =
+      c->add_subcommand("check", "Whether a rule book or layer is valid; if not, which line is wrong");
+  check->add_option("FILE", *file, "Rule book or layer, TOML")->required();
+  check->callback([file, &exit_code] {
+    if (auto done = checkRules(*file); !done) exit_code = report(done.error());
+  });
+  c->add_subcommand("list", "Every rule and every school")->callback([] { listRules(); });
+}
+
+}  // namespace mottix
