@@ -1,6 +1,7 @@
 #include <CLI/CLI.hpp>
 
 #include "bench/accuracy.h"
+#include "bench/judging.h"
 #include "bench/measures.h"
 
 int main(int argc, char** argv) {
@@ -48,12 +49,19 @@ int main(int argc, char** argv) {
   CLI::App* posture = app.add_subcommand("posture", "Time of one posture solve");
   posture->add_option("--solves", solves)->check(CLI::Range(100, 10000000))->capture_default_str();
   posture->callback([&] { code = mottix::printPostureSpeed(solves); });
-  std::uint32_t cases = 800, first_case = 3001;  // the ones before served to set allowances
+  std::uint32_t cases = 800, first_case = 4801;  // the ones before served to set allowances
   CLI::App* measures =
       app.add_subcommand("measures", "Stated against true errors of all measures for docs/accuracy.md");
   measures->add_option("--cases", cases)->check(CLI::Range(20, 10000))->capture_default_str();
   measures->add_option("--first", first_case, "Seed of the first")->capture_default_str();
   measures->callback([&] { mottix::benchMeasures(first_case, cases); });
+  std::uint32_t first_judged = 1;
+  int judged_sets = 200;
+  CLI::App* judging =
+      app.add_subcommand("judging", "Judgement against truth for docs/accuracy.md, and its time");
+  judging->add_option("--sets", judged_sets)->check(CLI::Range(10, 10000))->capture_default_str();
+  judging->add_option("--first", first_judged, "Seed of the first")->capture_default_str();
+  judging->callback([&] { mottix::benchJudging(first_judged, judged_sets); });
   int changes = 500;
   CLI::App* fit = app.add_subcommand("fit", "Time of one change in Fit");
   fit->add_option("--changes", changes)->check(CLI::Range(20, 100000))->capture_default_str();

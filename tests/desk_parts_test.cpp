@@ -11,6 +11,7 @@
 #include <QDropEvent>
 #include <QFontInfo>
 #include <QLabel>
+#include <QLineEdit>
 #include <QMimeData>
 #include <QPainter>
 #include <QPushButton>
@@ -26,6 +27,7 @@
 #include "desk/rep_ribbon.h"
 #include "desk/sentence.h"
 #include "desk/theme.h"
+#include "report/wording.h"
 #include "synth/film_maker.h"
 #include "tests/known_squat.h"
 #include "vision/analyse_clip.h"
@@ -303,33 +305,111 @@ TEST(RepRibbon, SaysWhatWillComeWhenItIsEmpty) {
   EXPECT_TRUE(written);
 }
 
-TEST(FindingCard, ShowsOverrulesAndKeeps) {
-  const SheetData d = knownSheet();
-  ASSERT_FALSE(d.analysis->findings.empty());
+class FindingCards : public testing::Test {
+ protected:
+  SheetData d = knownSheet();
   Finding finding = d.analysis->findings.front();
-  auto press = [](FindingCard& card, const char* what) {
+  CardContext context;
+  FindingCards() {
+    context.book = &builtInRuleBook();
+    context.measures = &d.analysis->measures;
+    CauseFacts facts;
+    facts.measures = context.measures;
+    facts.findings = &d.analysis->findings;
+    context.causes = findCauses(builtInCauseBook(), finding, facts);
+    context.chain = chainWords(finding, builtInRuleBook(), 1.0);
+  }
+  static QPushButton* find(const FindingCard& card, const QString& what) {
     for (QPushButton* b : card.findChildren<QPushButton*>())
-      if (b->property("what").toString() == QLatin1String(what)) QTest::mouseClick(b, Qt::LeftButton);
-  };
-  FindingCard card(finding, builtInRuleBook(), d.analysis->measures, true);
+      if (b->property("what").toString() == what) return b;
+    return nullptr;
+  }
+  static void press(const FindingCard& card, const QString& what) {
+    ASSERT_NE(find(card, what), nullptr) << what.toStdString();
+    QTest::mouseClick(find(card, what), Qt::LeftButton);
+  }
+};
+
+TEST_F(FindingCards, ShowOverruleWithAReasonAndKeep) {
+  FindingCard card(finding, context);
   card.show();
   QSignalSpy opened(&card, &FindingCard::opened), overruled(&card, &FindingCard::overruleWanted);
-  press(card, "show");
-  press(card, "overrule");
+  press(card, QStringLiteral("show"));
   EXPECT_EQ(opened.size(), 1);
+  press(card, QStringLiteral("overrule"));
+  auto* why = card.findChild<QLineEdit*>(QStringLiteral("why"));
+  ASSERT_NE(why, nullptr);
+  EXPECT_EQ(overruled.size(), 0) << "not before Enter";
+  QTest::keyClicks(why, QStringLiteral("a box"));
+  QTest::keyClick(why, Qt::Key_Return);
   ASSERT_EQ(overruled.size(), 1);
   EXPECT_EQ(overruled[0][0].toString(), QString::fromStdString(finding.rule));
   EXPECT_TRUE(overruled[0][1].toBool());
+  EXPECT_EQ(overruled[0][2].toString(), QStringLiteral("a box"));
   EXPECT_EQ(card.findChildren<EvidencePlot*>().size(), 1);
   EXPECT_TRUE(card.accessibleName().contains(QStringLiteral("rep")));
   finding.overruled = true;
-  FindingCard struck(finding, builtInRuleBook(), d.analysis->measures, true);
+  context.overruled_why = QStringLiteral("a box");
+  FindingCard struck(finding, context);
   struck.show();
   QSignalSpy kept(&struck, &FindingCard::overruleWanted);
-  press(struck, "keep");
+  press(struck, QStringLiteral("keep"));
   ASSERT_EQ(kept.size(), 1);
   EXPECT_FALSE(kept[0][1].toBool());
   EXPECT_TRUE(struck.findChildren<EvidencePlot*>().isEmpty());
+  bool said = false;
+  for (QLabel* l : struck.findChildren<QLabel*>()) said |= l->text().contains(QStringLiteral("a box"));
+  EXPECT_TRUE(said);
+}
+
+TEST_F(FindingCards, EscapeLeavesAFindingStanding) {
+  FindingCard card(finding, context);
+  card.show();
+  QSignalSpy overruled(&card, &FindingCard::overruleWanted);
+  press(card, QStringLiteral("overrule"));
+  QTest::keyClick(card.findChild<QLineEdit*>(QStringLiteral("why")), Qt::Key_Escape);
+  QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+  EXPECT_EQ(card.findChild<QLineEdit*>(QStringLiteral("why")), nullptr);
+  EXPECT_EQ(overruled.size(), 0);
+}
+
+TEST_F(FindingCards, CausesOpenAndAreConfirmedOrStruckOut) {
+  FindingCard card(finding, context);
+  card.show();
+  QSignalSpy said(&card, &FindingCard::causeSaid);
+  auto* all = card.findChild<QWidget*>(QStringLiteral("causes"));
+  ASSERT_NE(all, nullptr);
+  EXPECT_FALSE(all->isVisible());
+  press(card, QStringLiteral("causes"));
+  EXPECT_TRUE(all->isVisible());
+  const QString first = QString::fromStdString(context.causes.front().cause->id);
+  press(card, QStringLiteral("confirm ") + first);
+  press(card, QStringLiteral("strike out ") + first);
+  ASSERT_EQ(said.size(), 2);
+  EXPECT_EQ(said[0][0].toString(), first);
+  EXPECT_EQ(said[0][1].toInt(), 1);
+  EXPECT_EQ(said[1][1].toInt(), 0);
+  context.causes.front().state = CauseState::kStruck;
+  FindingCard after(finding, context);
+  after.show();
+  EXPECT_TRUE(after.findChild<QWidget*>(QStringLiteral("causes"))->isVisible())
+      << "what was said is in sight";
+  QSignalSpy back(&after, &FindingCard::causeSaid);
+  press(after, QStringLiteral("take back ") + first);
+  ASSERT_EQ(back.size(), 1);
+  EXPECT_EQ(back[0][1].toInt(), -1);
+}
+
+TEST_F(FindingCards, TheChainOpensDownToTheFormula) {
+  FindingCard card(finding, context);
+  card.show();
+  auto* chain = card.findChild<QLabel*>(QStringLiteral("chain"));
+  ASSERT_NE(chain, nullptr);
+  EXPECT_FALSE(chain->isVisible());
+  press(card, QStringLiteral("chain"));
+  EXPECT_TRUE(chain->isVisible());
+  EXPECT_TRUE(chain->text().contains(QString::fromStdString(finding.rule)));
+  EXPECT_TRUE(chain->text().contains(QStringLiteral("Picture %1").arg(finding.frame)));
 }
 
 class OnScreen : public testing::Test {

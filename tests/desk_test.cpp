@@ -858,7 +858,12 @@ TEST_F(Desk, TheWholeRoundFromFigureToNextLoadSurvivesClosing) {
 
   // Overrule and let stand again.
   QTest::mouseClick(buttonNamed("overrule"), Qt::LeftButton);
-  EXPECT_EQ(window->house().loadSet(id)->edit.overruled, std::vector<std::string>{"squat.high"});
+  auto* why = window->findChild<QLineEdit*>(QStringLiteral("why"));
+  ASSERT_NE(why, nullptr);
+  QTest::keyClicks(why, QStringLiteral("the crease is hidden"));
+  QTest::keyClick(why, Qt::Key_Return);
+  EXPECT_EQ(window->house().loadSet(id)->edit.overruled,
+            (std::vector<Overruling>{{"squat.high", "the crease is hidden"}}));
   ASSERT_NE(buttonNamed("keep"), nullptr);
   QTest::mouseClick(buttonNamed("keep"), Qt::LeftButton);
   EXPECT_TRUE(window->house().loadSet(id)->edit.overruled.empty());

@@ -1,0 +1,87 @@
+#include "bench/judging.h"
+
+#include <algorithm>
+#include <array>
+#include <chrono>
+#include <cstdio>
+#include <map>
+#include <vector>
+
+#include "core/log/judging.h"
+#include "tests/judged_lifts.h"
+
+namespace mottix {
+namespace {
+
+double millisecondsOf(const auto& work) {
+  const auto start = std::chrono::steady_clock::now();
+  work();
+  return std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count();
+}
+
+void printTimes(const std::vector<known::JudgedLift>& lifts) {
+  std::vector<double> one_ms;
+  for (const auto& l : lifts)
+    one_ms.push_back(
+        millisecondsOf([&] { (void)judge(builtInRuleBook(), l.lift, l.measured.found, l.set); }));
+  std::nth_element(one_ms.begin(), one_ms.begin() + static_cast<long>(one_ms.size() / 2), one_ms.end());
+  const double median = one_ms[one_ms.size() / 2], most = *std::max_element(one_ms.begin(), one_ms.end());
+  RuleBook moved = builtInRuleBook();
+  moved.rules.front().limit += 1.0;
+  const double all_ms = millisecondsOf([&] {
+    for (std::size_t k = 0; k < 500; ++k) {
+      const auto& l = lifts[k % lifts.size()];
+      (void)judge(moved, l.lift, l.measured.found, l.set);
+    }
+  });
+  std::printf(
+      "\nJudging a set: %.2f ms (median; greatest %.2f). 500 stored sets after a limit was moved: %.0f ms.\n",
+      median, most, all_ms);
+}
+
+}  // namespace
+
+void benchJudging(std::uint32_t first, int sets) {
+  const auto lifts = known::judgedLifts(first, sets);
+  std::map<std::string, known::Confusion> by_rule;
+  known::Confusion all;
+  int clean = 0, invented = 0;
+  for (const auto& l : lifts) {
+    const auto counted = known::confusionOf(l);
+    for (const auto& [rule, c] : counted) {
+      by_rule[rule].add(c);
+      all.add(c);
+    }
+    if (!l.planted) {
+      ++clean;
+      for (const auto& [rule, c] : counted)
+        invented += c.count(known::Grade::kNone, known::Grade::kSmall) +
+                    c.count(known::Grade::kNone, known::Grade::kBig);
+    }
+  }
+  std::printf(
+      "| rule | reps | none, found none | borderline | clear | small, found none | borderline | small | big "
+      "| big, found "
+      "none | borderline | small | big | can't tell | agreement outside the band |\n"
+      "|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|\n");
+  const auto row = [](const char* name, const known::Confusion& c) {
+    using known::Grade;
+    const auto n = [&](Grade truth, Grade found) { return c.count(truth, found); };
+    std::printf("| %s | %d | %d | %d | %d | %d | %d | %d | %d | %d | %d | %d | %d | %d | %.1f %% of %d |\n",
+                name, c.reps(), n(Grade::kNone, Grade::kNone), n(Grade::kNone, Grade::kBorderline),
+                n(Grade::kNone, Grade::kSmall) + n(Grade::kNone, Grade::kBig), n(Grade::kSmall, Grade::kNone),
+                n(Grade::kSmall, Grade::kBorderline), n(Grade::kSmall, Grade::kSmall),
+                n(Grade::kSmall, Grade::kBig), n(Grade::kBig, Grade::kNone),
+                n(Grade::kBig, Grade::kBorderline), n(Grade::kBig, Grade::kSmall),
+                n(Grade::kBig, Grade::kBig), c.cant_tell, c.outside > 0 ? 100.0 * c.agree / c.outside : 100.0,
+                c.outside);
+  };
+  for (const auto& [rule, c] : by_rule)
+    if (c.count(known::Grade::kSmall) + c.count(known::Grade::kBig) > 0) row(rule.c_str(), c);
+  row("**all rules**", all);
+  std::printf("\n%zu sets, %d of them clean, on which %d reps were clearly called a fault that is none.\n",
+              lifts.size(), clean, invented);
+  printTimes(lifts);
+}
+
+}  // namespace mottix
