@@ -13,6 +13,7 @@
 
 #include "cli/commands.h"
 #include "cli/files.h"
+#include "cli/findings.h"
 #include "core/log/judging.h"
 #include "core/motion/joint_corrections.h"
 #include "report/analysis_document.h"
@@ -38,7 +39,7 @@ struct AnalyseOptions {
   std::optional<double> from_s, to_s;
 };
 
-void printSummary(const Analysis& analysis, const RuleBook& book, const Asked& asked,
+void printSummary(const Analysis& analysis, const Judging& by, const Asked& asked,
                   const std::vector<RoomLine>& lines, const Athlete& athlete) {
   auto line = [](const QString& text) { std::cout << text.toStdString() << '\n'; };
   line(QStringLiteral("%1 reps, filmed %2; scale at the plate %3, at the body %4 mm a pixel")
@@ -54,9 +55,7 @@ void printSummary(const Analysis& analysis, const RuleBook& book, const Asked& a
         text += QStringLiteral("; %1 %2").arg(measureWords(id), withError(m->value, definitionOf(id).unit));
     line(text);
   }
-  for (const Finding& f : analysis.findings)
-    line(findingHeading(f, book) + QStringLiteral(" [") + severityWords(f) + QStringLiteral("]: ") +
-         findingDetail(f, book, analysis.measures));
+  printFindings(by, asked.lift, analysis.view, analysis.measures, analysis.findings);
   line(decisionHeading(analysis.decision, asked) + QStringLiteral(". ") +
        decisionReason(analysis.decision, athlete));
   for (std::size_t i = 0; i < analysis.lines.size(); ++i) line(lineWords(lines[i], analysis.lines[i]));
@@ -196,17 +195,17 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
     settings.part = FilmPart{frameAt(o.from_s.value_or(0.0)), o.to_s ? frameAt(*o.to_s) : t.size()};
   }
   // By the athlete's schools, or by the one that was asked for.
-  const auto by = judgingOf(who, edit, clip->tracks.across(), {});
+  auto by = judgingOf(who, edit, clip->tracks.across(), {});
   if (!by) return tl::make_unexpected(by.error());
-  settings.judged = by->set;
-  settings.judged.effort.reset();  // nobody said how hard it was
-  RuleBook book = by->book;
+  by->set.effort.reset();  // nobody said how hard it was
+  by->facts.set = by->set;
   if (!o.school.empty()) {
     auto asked = bookOfSchools({o.school}, settings.lift);
     if (!asked) return tl::make_unexpected(asked.error());
-    book = std::move(*asked);
+    by->book = std::move(*asked);
   }
-  auto analysis = analyse(clip->tracks, clip->axis, settings, book);
+  settings.judged = by->set;
+  auto analysis = analyse(clip->tracks, clip->axis, settings, by->book);
   if (!analysis)
     return fail(analysis.error().remedy,
                 "“" + fs::path(o.clip).filename().string() + "”: " + analysis.error().text);
@@ -221,7 +220,7 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
   if (!o.curves.empty())
     if (auto ok = writeText(o.curves, curvesCsv(*analysis)); !ok) return ok;
   if (o.json != "-" && o.csv != "-" && o.curves != "-")
-    printSummary(*analysis, book, edit.asked, edit.lines, athlete);
+    printSummary(*analysis, *by, edit.asked, edit.lines, athlete);
   return {};
 }
 

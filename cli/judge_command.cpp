@@ -8,6 +8,7 @@
 
 #include "cli/commands.h"
 #include "cli/files.h"
+#include "cli/findings.h"
 #include "core/log/judging.h"
 #include "report/analysis_document.h"
 #include "report/athlete_document.h"
@@ -21,10 +22,6 @@ struct JudgeOptions {
   std::vector<std::string> schools;
   std::optional<double> effort;
 };
-
-void line(const QString& text) {
-  if (!text.isEmpty()) std::cout << text.toStdString() << '\n';
-}
 
 // "hip-led+repair-first": layers over each other, in this order.
 std::vector<std::string> layersIn(const std::string& text) {
@@ -100,35 +97,6 @@ nlohmann::ordered_json toJson(const Judged& judged) {
   return doc;
 }
 
-void print(const Judged& judged, const MeasuredDocument& doc, const Asked& asked, const Athlete& athlete) {
-  const RuleBook& book = judged.by.book;
-  line(judgedByWords(book));
-  Analysis a;  // as far as the sentences need it
-  a.measures = doc.measures;
-  a.findings = judged.findings;
-  a.view = doc.view;
-  for (const Finding& f : judged.findings) {
-    if (f.certainty == Certainty::kCantTell && !f.must) continue;
-    line(findingHeading(f, book) + QStringLiteral(" [") + severityWords(f) + QStringLiteral("]: ") +
-         findingDetail(f, book, doc.measures));
-    CauseFacts facts = judged.by.facts;
-    facts.measures = &doc.measures;
-    facts.findings = &judged.findings;
-    if (f.certainty != Certainty::kClear || f.rule != f.event) continue;
-    for (const CauseCandidate& c : findCauses(builtInCauseBook(), f, facts))
-      if (c.state != CauseState::kUnlikely)
-        line(QStringLiteral("  %1 (%2): %3")
-                 .arg(QString::fromStdString(c.cause->title), causeStateWords(c.state), causeWords(c, book)));
-  }
-  line(cantTellWords(book, judged.findings));
-  line(inOrderWords(book, asked.lift, a, judged.by.set));
-  line(unseenWords(book, asked.lift, a, judged.by.set));
-  const auto cues = suggestCues(builtInCueBook(), judged.findings, book);
-  if (!cues.empty()) line(QStringLiteral("Say: “%1”").arg(QString::fromStdString(cues.front().cue->words)));
-  line(decisionHeading(judged.decision, asked) + QStringLiteral(". ") +
-       decisionReason(judged.decision, athlete));
-}
-
 Expected<void> judgeResult(const JudgeOptions& o) {
   const std::string name = std::filesystem::path(o.result).filename().string();
   auto text = readText(o.result);
@@ -169,7 +137,11 @@ Expected<void> judgeResult(const JudgeOptions& o) {
     out.push_back(toJson(*judged));
     if (o.json == "-") continue;
     if (k > 0) std::cout << '\n';
-    print(*judged, *doc, edit.asked, who.athlete);
+    printFindings(judged->by, *lift, doc->view, doc->measures, judged->findings);
+    std::cout << (decisionHeading(judged->decision, edit.asked) + QStringLiteral(". ") +
+                  decisionReason(judged->decision, who.athlete))
+                     .toStdString()
+              << '\n';
   }
   if (!o.json.empty()) return writeText(o.json, out.dump(1) + "\n");
   return {};

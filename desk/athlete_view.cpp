@@ -14,6 +14,7 @@
 #include <QVBoxLayout>
 
 #include "core/body/lengths_from_clip.h"
+#include "core/log/judging.h"
 #include "desk/pieces.h"
 #include "desk/proportion_bar.h"
 #include "desk/set_analysis.h"
@@ -496,6 +497,46 @@ void AthleteView::refreshWho() {
   schoolWord(
       liftWords(Lift::kDeadlift), p.deadlift, [](AthleteProfile& a) -> DeadliftSchool& { return a.deadlift; },
       kDeadliftSchoolCount);
+  how_->addText(tr(". Besides"));
+  const auto titleOf = [](const std::string& id) {
+    const RuleLayer* school = findSchool(id);
+    return school == nullptr ? QString::fromStdString(id) : QString::fromStdString(school->title);
+  };
+  QStringList besides;
+  for (const std::string& id : p.layers) besides << titleOf(id);
+  auto* layers = how_->addWord(
+      tr("other schools"),
+      changing(tr("Change other schools"), [titleOf](AthleteRecord& a, const QString& t) -> QString {
+        std::vector<std::string> names;
+        QStringList known;
+        for (const RuleLayer& school : builtInSchools()) {
+          // Styles have a word of their own.
+          if (squatSchoolNamed(school.name) || benchSchoolNamed(school.name) ||
+              deadliftSchoolNamed(school.name))
+            continue;
+          known << titleOf(school.name);
+        }
+        if (!isNone(t) && t.compare(tr("nothing"), Qt::CaseInsensitive) != 0)
+          for (const QString& part : t.split(QLatin1Char(','))) {
+            const auto school =
+                std::find_if(builtInSchools().begin(), builtInSchools().end(), [&](const RuleLayer& l) {
+                  return part.trimmed().compare(titleOf(l.name), Qt::CaseInsensitive) == 0 &&
+                         known.contains(titleOf(l.name));
+                });
+            if (school == builtInSchools().end())
+              return tr("“%1” is not known. With commas between: %2; or nothing.")
+                  .arg(part.trimmed(), known.join(QStringLiteral(", ")));
+            if (std::find(names.begin(), names.end(), school->name) == names.end())
+              names.push_back(school->name);
+          }
+        a.athlete.profile.layers = names;
+        // Schools are never mixed silently.
+        for (const Lift lift : {Lift::kSquat, Lift::kBench, Lift::kDeadlift})
+          if (const auto book = bookOfSchools(schoolsOf(a.athlete.profile, lift), lift); !book)
+            return QString::fromStdString(book.error().text);
+        return {};
+      }));
+  layers->setText(besides.isEmpty() ? tr("nothing") : besides.join(QStringLiteral(", ")));
   how_->addText(QStringLiteral("."));
   how_->relayout();
 

@@ -259,7 +259,7 @@ bool BesideView::load(Side& side, SetId id) {
   side.data.body = bodyOf(house_, side.data.set.athlete);
   side.data.record = std::move(*tracks);
   if (side.data.record) {
-    side.data.by = judgingOf(house_, side.data.set, side.data.record->tracks.across()).by;
+    side.data.by = judgingOf(house_, side.data.set, side.data.record->tracks.across(), readRules(house_)).by;
     SetAnalysis found =
         analyseSet(*side.data.record, side.data.athlete, side.data.set.edit, side.data.body, side.data.by);
     side.data.tracks = std::move(found.tracks);

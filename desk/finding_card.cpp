@@ -4,11 +4,11 @@
 #include <cmath>
 
 #include <QHBoxLayout>
+#include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPainter>
 #include <QPushButton>
-#include <QShortcut>
 #include <QVBoxLayout>
 
 #include "desk/path_drawing.h"
@@ -96,6 +96,7 @@ FindingCard::FindingCard(const Finding& finding, const CardContext& context, QWi
   column_->setContentsMargins(24, 8, 0, 10);
   column_->setSpacing(2);
   auto* row = new QHBoxLayout;
+  column_->addLayout(row);
   row->setSpacing(4);
   auto* heading = new QLabel(says);
   heading->setFont(type(16, Weight::kSemiBold));
@@ -118,7 +119,6 @@ FindingCard::FindingCard(const Finding& finding, const CardContext& context, QWi
   else
     connect(add(tr("overrule"), "overrule", tr("It does not count for this set; this is remembered")),
             &QPushButton::clicked, this, &FindingCard::askWhy);
-  column_->addLayout(row);
   if (finding.overruled) {
     column_->addWidget(words(context.overruled_why.isEmpty()
                                  ? tr("Overruled by the coach: it does not count.")
@@ -196,10 +196,10 @@ void FindingCard::addCauses(const CardContext& context) {
   const bool spoken = std::any_of(context.causes.begin(), context.causes.end(), [](const CauseCandidate& c) {
     return c.state == CauseState::kConfirmed || c.state == CauseState::kStruck;
   });
+  column_->addWidget(all);
   all->setVisible(spoken);
   open->setChecked(spoken);
   connect(open, &QPushButton::toggled, all, &QWidget::setVisible);
-  column_->addWidget(all);
 }
 
 // Rule, measure, picture and reckoning, opened by a word of the heading.
@@ -225,9 +225,15 @@ void FindingCard::askWhy() {
   connect(line, &QLineEdit::returnPressed, this, [this, line] {
     emit overruleWanted(QString::fromStdString(finding_.rule), true, line->text().trimmed());
   });
-  auto* leave = new QShortcut(Qt::Key_Escape, line);
-  leave->setContext(Qt::WidgetShortcut);
-  connect(leave, &QShortcut::activated, line, &QObject::deleteLater);
+  line->installEventFilter(this);
+}
+
+// Escape in the line for the reason leaves the finding standing, and the sheet open.
+bool FindingCard::eventFilter(QObject* object, QEvent* event) {
+  if (event->type() != QEvent::KeyPress || static_cast<QKeyEvent*>(event)->key() != Qt::Key_Escape)
+    return false;
+  object->deleteLater();
+  return true;
 }
 
 void FindingCard::paintEvent(QPaintEvent*) {

@@ -58,6 +58,7 @@ class FindingCard : public QWidget {
 
  protected:
   void paintEvent(QPaintEvent* event) override;
+  bool eventFilter(QObject* object, QEvent* event) override;
 
  private:
   Finding finding_;

@@ -101,6 +101,11 @@ HouseWindow::HouseWindow(HouseFile house, QDate today, std::filesystem::path mod
   connect(sheet_, &SetSheet::changed, this, [this] {
     if (!onSheet() && !onBeside()) queue_->reload();
   });
+  connect(book_, &HouseBookView::backWanted, this, &HouseWindow::back);
+  connect(book_, &HouseBookView::trouble, this, &HouseWindow::say);
+  connect(book_, &HouseBookView::openSetWanted, this, &HouseWindow::openSet);
+  connect(book_, &HouseBookView::changed, sheet_, &SetSheet::forgetLog);
+  connect(book_, &HouseBookView::changed, queue_, &QueueView::forgetDrawings);
   connect(queue_, &QueueView::bodyWanted, this, &HouseWindow::openAthlete);
   connect(queue_, &QueueView::fitWanted, this, &HouseWindow::openFit);
   connect(athlete_, &AthleteView::fitWanted, this, &HouseWindow::openFit);
@@ -197,6 +202,13 @@ void HouseWindow::buildChrome() {
                              Qt::Key_B, &HouseWindow::openAthlete);
   fit_button_ =
       hand_button(tr("Fit · F"), tr("The set-up that fits this athlete"), Qt::Key_F, &HouseWindow::openFit);
+  auto* book_button =
+      button(tr("House book"), tr("Rules, schools, limits and cues of this house (Ctrl+B)"), true);
+  connect(book_button, &QPushButton::clicked, this, &HouseWindow::openBook);
+  connect(new QShortcut(QKeySequence(Qt::CTRL | Qt::Key_B), this), &QShortcut::activated, this,
+          &HouseWindow::openBook);
+  bar->addWidget(book_button);
+  book_button->setProperty("what", QStringLiteral("house book"));
   auto* undo_button =
       add_action(undo_.createUndoAction(this, tr("Undo")), {QKeySequence(Qt::CTRL | Qt::Key_Z)});
   undo_button->setText(tr("Undo"));
@@ -219,6 +231,8 @@ void HouseWindow::buildChrome() {
   pages_->addWidget(fit_);
   beside_ = new BesideView(house_);
   pages_->addWidget(beside_);
+  book_ = new HouseBookView(house_, undo_);
+  pages_->addWidget(book_);
   column->addWidget(pages_, 1);
 
   notice_box_ = new QWidget;
@@ -272,6 +286,9 @@ bool HouseWindow::onFit() const {
 }
 bool HouseWindow::onBeside() const {
   return pages_->currentWidget() == beside_;
+}
+bool HouseWindow::onBook() const {
+  return pages_->currentWidget() == book_;
 }
 QString HouseWindow::notice() const {
   return notice_box_->isHidden() ? QString() : notice_->text();
@@ -380,6 +397,13 @@ void HouseWindow::openBeside() {
   refreshCrumbs();
 }
 
+void HouseWindow::openBook() {
+  showPage(book_);
+  book_->open();
+  book_->setFocus();
+  refreshCrumbs();
+}
+
 void HouseWindow::back() {
   if (onBeside()) beside_->leave();
   if (from_sheet_ && house_.loadSet(sheet_->current()))
@@ -423,6 +447,7 @@ void HouseWindow::refreshCrumbs() {
     return crumbs_->setText(QStringLiteral("/ &nbsp;<span style='font-weight:600'>%1</span>%2")
                                 .arg(QString::fromStdString(desk_.record().athlete.name).toHtmlEscaped(),
                                      onFit() ? QStringLiteral("&nbsp; / &nbsp;") + tr("Fit") : QString()));
+  if (onBook()) return crumbs_->setText(QStringLiteral("/ &nbsp;<span>%1</span>").arg(tr("House book")));
   if (!onSheet() && !onBeside()) return crumbs_->clear();
   const SheetData& d = sheet_->data();
   const QDate day = QDate::fromString(QString::fromStdString(d.set.day), Qt::ISODate);

@@ -11,6 +11,7 @@
 #include "desk/athlete_view.h"
 #include "desk/beside_view.h"
 #include "desk/fit_view.h"
+#include "desk/house_book_view.h"
 #include "desk/queue_view.h"
 #include "desk/set_sheet.h"
 
@@ -35,10 +36,12 @@ class HouseWindow : public QMainWindow {
   AthleteView& athlete() { return *athlete_; }
   FitView& fit() { return *fit_; }
   BesideView& beside() { return *beside_; }
+  HouseBookView& book() { return *book_; }
   bool onSheet() const;
   bool onAthlete() const;
   bool onFit() const;
   bool onBeside() const;
+  bool onBook() const;
   QString notice() const;
 
   void addFilms(AthleteId athlete, const QStringList& files);
@@ -50,6 +53,7 @@ class HouseWindow : public QMainWindow {
   void openFit(AthleteId athlete);
   // The set on the sheet beside another.
   void openBeside();
+  void openBook();
 
  protected:
   void closeEvent(QCloseEvent* event) override;
@@ -67,6 +71,7 @@ class HouseWindow : public QMainWindow {
   AthleteView* athlete_ = nullptr;
   FitView* fit_ = nullptr;
   BesideView* beside_ = nullptr;
+  HouseBookView* book_ = nullptr;
   bool from_sheet_ = false;  // the athlete's pages were opened from a set
   QPushButton *body_button_ = nullptr, *fit_button_ = nullptr;
   QPushButton* queue_crumb_ = nullptr;

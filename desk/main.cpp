@@ -99,6 +99,12 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
     }
   window.openSet(id);
   waitUntil([&] { return window.sheet().film().shownFrame() == window.sheet().film().frame(); }, 10);
+  window.openBook();
+  waitUntil([&] { return window.book().ready(); }, 30);
+  window.book().showRule(QStringLiteral("squat.hips_first"));
+  if (!save(QStringLiteral("house_book"))) return 1;
+  window.openSet(id);
+  waitUntil([&] { return window.sheet().film().shownFrame() == window.sheet().film().frame(); }, 10);
   // A line along a post, of which it has not been said yet what it shows.
   window.sheet().film().startDrawing();
   window.sheet().film().leaveMode();

@@ -456,7 +456,7 @@ void QueueView::drawNext() {
   auto record = house_.loadTracks(id);
   if (tile == nullptr || athlete == nullptr || !record || !*record) return;
   const SetEdit& edit = tile->record().edit;
-  const SetJudging by = judgingOf(house_, tile->record(), (*record)->tracks.across());
+  const SetJudging by = judgingOf(house_, tile->record(), (*record)->tracks.across(), readRules(house_));
   const auto [tracks, analysis] = analyseSet(**record, *athlete, edit, bodyOf(house_, athlete->id), by.by);
   if (!analysis) return;
   Drawing drawing{*athlete, edit, {}, analysis->findings};

@@ -94,6 +94,7 @@ class QueueView : public QWidget {
   bool drawn() const { return to_draw_.empty(); }  // every tile shows its paths
   // The film was followed anew: what was drawn of it is old.
   void forgetDrawing(SetId set) { drawings_.erase(set); }
+  void forgetDrawings() { drawings_.clear(); }
   SetTile* tileOf(SetId set) const;
   Lane* laneOf(AthleteId athlete) const;
 

@@ -39,10 +39,17 @@ void HouseLog::put(const SetRecord& set, const Analysis& analysis) {
 }
 
 HouseLog readLog(const HouseFile& house) {
-  HouseLog log;
+  HouseLog log = readRules(house);
   if (auto results = house.results()) log.results = std::move(*results);
-  if (const auto text = house.houseLayer(); text && !text->empty())
-    if (auto layer = parseRuleLayer(*text, "house")) log.layer = std::move(*layer);
+  return log;
+}
+
+HouseLog readRules(const HouseFile& house) {
+  HouseLog log;
+  if (const auto book = house.houseBook()) {
+    if (auto layer = parseRuleLayer(book->rules, "house")) log.layer = std::move(*layer);
+    if (auto cues = withOwnCues(book->cues)) log.cues = std::move(*cues);
+  }
   return log;
 }
 
@@ -72,7 +79,7 @@ CueHistory cueHistory(const HouseLog& log, const SetRecord& set) {
   for (const StoredResult& r : log.results)
     if (r.set.id != set.id)
       trials.push_back({r.set.athlete, r.set.edit.cue, asPast(r.set.edit, r.across, r.measures, r.found)});
-  return cueTrials(trials, set.athlete, builtInRuleBook());
+  return cueTrials(trials, set.athlete, builtInRuleBook(), log.cues);
 }
 
 SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const SetEdit& edit,

@@ -18,9 +18,11 @@ SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const 
 struct HouseLog {
   std::vector<StoredResult> results;  // oldest first
   std::optional<RuleLayer> layer;     // the house's own
+  CueBook cues = builtInCueBook();    // its own among them
   void put(const SetRecord& set, const Analysis& analysis);
 };
 HouseLog readLog(const HouseFile& house);
+HouseLog readRules(const HouseFile& house);  // without the results
 
 // By which book a set is judged and what is known of it; where layers mix, by the base, and `problem` says
 // so.

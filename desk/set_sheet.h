@@ -86,6 +86,8 @@ class SetSheet : public QWidget {
   void drawLine();
   void sayCue();
   void otherCue();
+  // The house's rules or cues are others now: what was read of it is read again.
+  void forgetLog() { log_.reset(); }
   void acceptLoad();
   void changeLoad();
   void focusStation(int number);

@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
 # Measures accuracy and speed on the demo's squats and seeded synthetic clips, and writes the tables into docs/.
-#   scripts/bench.sh [accuracy|across|field|held|lengths|joints|measures|angles|sync|speed|memory|posture]   (all without)
+#   scripts/bench.sh [accuracy|across|field|held|lengths|joints|judging|measures|angles|sync|speed|memory|posture]   (all without)
 # The clips are rendered once into build/bench (about a minute each). Run it on an idle machine.
 set -euo pipefail
 what=${1:-all}
@@ -37,6 +37,10 @@ if [ "$what" = sync ] || [ "$what" = all ]; then
   done
   build/bin/mottix-bench sync "${pairs[@]}" >build/bench/sync.md
   put docs/accuracy.md sync build/bench/sync.md
+fi
+if [ "$what" = judging ] || [ "$what" = all ]; then
+  build/bin/mottix-bench judging >build/bench/judging.md
+  put docs/accuracy.md judging build/bench/judging.md
 fi
 if [ "$what" = measures ] || [ "$what" = all ]; then
   build/bin/mottix-bench measures >build/bench/measures.md

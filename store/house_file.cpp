@@ -1166,20 +1166,27 @@ Expected<std::vector<StoredResult>> HouseFile::results(std::optional<AthleteId> 
   });
 }
 
-Expected<std::string> HouseFile::houseLayer() const {
-  return impl_->guarded([&]() -> Expected<std::string> {
-    SQLite::Statement q(impl_->db, "SELECT toml FROM house_layer");
-    return q.executeStep() ? q.getColumn(0).getString() : std::string();
+Expected<HouseBook> HouseFile::houseBook() const {
+  return impl_->guarded([&]() -> Expected<HouseBook> {
+    HouseBook book;
+    SQLite::Statement q(impl_->db, "SELECT kind, toml FROM house_book");
+    while (q.executeStep())
+      (q.getColumn(0).getString() == "cues" ? book.cues : book.rules) = q.getColumn(1).getString();
+    return book;
   });
 }
 
-Expected<void> HouseFile::saveHouseLayer(const std::string& toml) {
+Expected<void> HouseFile::saveHouseBook(const HouseBook& book) {
   return impl_->inTransaction([&] {
-    impl_->db.exec("DELETE FROM house_layer");
-    if (toml.empty()) return;
-    SQLite::Statement q(impl_->db, "INSERT INTO house_layer VALUES (1, ?)");
-    q.bind(1, toml);
-    q.exec();
+    impl_->db.exec("DELETE FROM house_book");
+    SQLite::Statement q(impl_->db, "INSERT INTO house_book VALUES (?, ?)");
+    for (const auto& [kind, toml] : {std::pair{"rules", &book.rules}, {"cues", &book.cues}}) {
+      if (toml->empty()) continue;
+      q.reset();
+      q.bind(1, kind);
+      q.bind(2, *toml);
+      q.exec();
+    }
   });
 }
 

@@ -26,6 +26,13 @@ struct StoredResult {
   std::vector<std::string> found;  // rules that were clearly broken, overruled ones included
 };
 
+// What the house itself says, as TOML: a rule layer (core/verdict/rule_book.h) and cues
+// (core/cue/cue_book.h). Empty: nothing.
+struct HouseBook {
+  std::string rules, cues;
+  bool operator==(const HouseBook&) const = default;
+};
+
 class HouseFile {
  public:
   // Opens, or creates when there is no such file; older files are brought up to date.
@@ -72,9 +79,8 @@ class HouseFile {
   // Of every set that has been measured, or of one athlete's; oldest first.
   Expected<std::vector<StoredResult>> results(std::optional<AthleteId> athlete = std::nullopt) const;
 
-  // The house's own rule layer as TOML (core/verdict/rule_book.h); empty: there is none.
-  Expected<std::string> houseLayer() const;
-  Expected<void> saveHouseLayer(const std::string& toml);
+  Expected<HouseBook> houseBook() const;
+  Expected<void> saveHouseBook(const HouseBook& book);
 
   // Where the coach was on the desk, so that it opens the same.
   Expected<std::string> deskState(const std::string& key) const;  // empty when never saved

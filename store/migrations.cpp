@@ -280,8 +280,8 @@ CREATE TABLE cause_word (              -- the coach's word on a cause of this se
   holds INTEGER NOT NULL,              -- 1 confirmed, 0 struck out
   PRIMARY KEY (set_id, cause)
 );
-CREATE TABLE house_layer (             -- the house's own rules and limits
-  id INTEGER PRIMARY KEY CHECK (id = 1),
+CREATE TABLE house_book (              -- what the house itself says
+  kind TEXT PRIMARY KEY,               -- rules (a layer), cues
   toml TEXT NOT NULL
 );
 )sql"};

@@ -10,6 +10,8 @@
 #include <QApplication>
 #include <QComboBox>
 #include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
 #include <QMenu>
 #include <QPushButton>
 #include <QTableWidget>
@@ -18,6 +20,7 @@
 
 #include "desk/finding_card.h"
 #include "desk/house_window.h"
+#include "desk/limit_scale.h"
 #include "desk/theme.h"
 #include "report/wording.h"
 #include "synth/faults.h"
@@ -31,6 +34,11 @@ namespace fs = std::filesystem;
 constexpr int kPatienceMs = 60000;
 constexpr double kFrontLater_s = 0.7;  // the front film begins so much later
 constexpr double kFps = 30.0;
+
+bool baseHas(const QString& rule, Lift lift) {
+  const Rule* found = builtInRuleBook().find(rule.toStdString());
+  return found != nullptr && found->isFor(lift);
+}
 
 template <typename Done>
 bool waitFor(Done&& done) {
@@ -421,6 +429,166 @@ TEST_F(MeasuredDesk, TwoFilmsOfOneSetAreShownAndJudgedTogether) {
   QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
   EXPECT_TRUE(window->house().loadSet(side)->edit.other_film);
   EXPECT_TRUE(window->sheet().data().other);
+}
+
+template <typename Widget = QPushButton>
+Widget* withWhat(QWidget& in, const QString& what) {
+  Widget* found = nullptr;
+  (void)QTest::qWaitFor(  // what was just added is shown by and by
+      [&] {
+        for (Widget* w : in.findChildren<Widget*>())
+          if (w->property("what").toString() == what && w->isVisibleTo(&in)) found = w;
+        return found != nullptr;
+      },
+      1000);
+  return found;
+}
+
+TEST_F(MeasuredDesk, TheHouseBookMovesALimitAndSaysWhatThatChanges) {
+  QTest::keyClick(window.get(), Qt::Key_B, Qt::ControlModifier);
+  ASSERT_TRUE(window->onBook());
+  HouseBookView& book = window->book();
+  ASSERT_TRUE(waitFor([&] { return book.ready(); }));
+  auto* rules = book.findChild<QListWidget*>(QStringLiteral("rules"));
+  ASSERT_NE(rules, nullptr);
+  for (int k = 0; k < rules->count(); ++k)
+    if (rules->item(k)->data(Qt::UserRole).toString() == QLatin1String("squat.high"))
+      QTest::mouseClick(rules->viewport(), Qt::LeftButton, {},
+                        rules->visualItemRect(rules->item(k)).center());
+  EXPECT_EQ(book.rule(), QStringLiteral("squat.high"));
+  EXPECT_TRUE(book.effect().contains(QStringLiteral("on 1 of"))) << book.effect().toStdString();
+
+  // Big first, so that the limit has room; what it would change is said while it is held.
+  LimitScale& scale = book.scale();
+  const auto at = [&](double v) { return QPoint(static_cast<int>(scale.xOf(v)), 70); };
+  QTest::mousePress(&scale, Qt::LeftButton, {}, at(scale.big()));
+  const QPoint far_right(scale.width() - 41, 70);  // beyond every set
+  QTest::mouseMove(&scale, far_right);
+  EXPECT_TRUE(book.effect().contains(QStringLiteral("changes 1 of"))) << book.effect().toStdString();
+  EXPECT_FALSE(book.layer()) << "not before it is let go of";
+  QTest::mouseRelease(&scale, Qt::LeftButton, {}, far_right);
+  ASSERT_TRUE(book.layer());
+  EXPECT_GT(*book.layer()->changes[0].big, 10.0);
+  EXPECT_FALSE(window->house().houseBook()->rules.empty());
+
+  // The set is judged so on its sheet, and says whose number it is.
+  ASSERT_NE(withWhat(book, QStringLiteral("open set")), nullptr);
+  QTest::mouseClick(withWhat(book, QStringLiteral("open set")), Qt::LeftButton);
+  ASSERT_TRUE(window->onSheet());
+  const auto high = [&]() -> const Finding* {
+    for (const Finding& f : window->sheet().data().analysis->findings)
+      if (f.rule == "squat.high") return &f;
+    return nullptr;
+  };
+  ASSERT_NE(high(), nullptr);
+  EXPECT_EQ(high()->severity, Severity::kSmall);
+
+  // Keys do the same, and undo takes it back one by one.
+  QTest::keyClick(window.get(), Qt::Key_B, Qt::ControlModifier);
+  ASSERT_TRUE(waitFor([&] { return book.ready(); }));
+  const double before = book.scale().limit();
+  book.scale().setFocus();
+  QTest::keyClick(&book.scale(), Qt::Key_Right);
+  EXPECT_GT(book.scale().limit(), before);
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_DOUBLE_EQ(book.scale().limit(), before);
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_FALSE(book.layer());
+  EXPECT_TRUE(window->house().houseBook()->rules.empty());
+  QTest::keyClick(&book, Qt::Key_Escape);
+  ASSERT_TRUE(window->onSheet());
+  EXPECT_EQ(high()->severity, Severity::kBig);
+}
+
+TEST_F(MeasuredDesk, TheHouseBookIsTakenOutAndBroughtIn) {
+  window->openBook();
+  HouseBookView& book = window->book();
+  ASSERT_TRUE(waitFor([&] { return book.ready(); }));
+  book.showRule(QStringLiteral("squat.dive"));
+  QTest::mouseClick(withWhat(book, QStringLiteral("force")), Qt::LeftButton);
+  ASSERT_TRUE(book.layer());
+  EXPECT_TRUE(book.layer()->changes[0].off.value_or(false));
+  const QString file = QString::fromStdString((folder / "house.toml").string());
+  book.takeOut(file);
+  QTest::mouseClick(withWhat(book, QStringLiteral("reset")), Qt::LeftButton);
+  EXPECT_FALSE(book.layer());
+  book.bringIn(file);
+  ASSERT_TRUE(book.layer());
+  EXPECT_EQ(book.layer()->changes[0].rule, "squat.dive");
+  // A file that is wrong changes nothing and is named, with the line.
+  QFile broken(file);
+  ASSERT_TRUE(broken.open(QIODevice::WriteOnly));
+  broken.write("name = \"x\"\nover = \"moon\"\n");
+  broken.close();
+  book.bringIn(file);
+  EXPECT_EQ(book.layer()->changes.size(), 1u);
+  EXPECT_TRUE(window->notice().contains(QStringLiteral("house.toml, line")))
+      << window->notice().toStdString();
+  QTest::mouseClick(withWhat(book, QStringLiteral("reset all")), Qt::LeftButton);
+  EXPECT_FALSE(book.layer());
+  for (const Lift lift : {Lift::kBench, Lift::kDeadlift, Lift::kSquat}) {
+    QTest::mouseClick(withWhat(book, liftWords(lift)), Qt::LeftButton);
+    EXPECT_EQ(book.lift(), lift);
+    EXPECT_TRUE(baseHas(book.rule(), lift)) << book.rule().toStdString();
+  }
+}
+
+TEST_F(MeasuredDesk, AnOwnCueIsKeptAndOffered) {
+  window->openBook();
+  HouseBookView& book = window->book();
+  book.showRule(QStringLiteral("squat.high"));
+  auto* line = book.findChild<QLineEdit*>(QStringLiteral("own cue"));
+  ASSERT_NE(line, nullptr);
+  QTest::keyClicks(line, QStringLiteral("Down to the fell"));
+  QTest::keyClick(line, Qt::Key_Return);
+  EXPECT_FALSE(window->house().houseBook()->cues.empty());
+  EXPECT_TRUE(window->notice().isEmpty()) << window->notice().toStdString();
+  ASSERT_NE(withWhat(book, QStringLiteral("remove cue")), nullptr);
+  openSide();
+  bool offered = false;
+  for (int k = 0; k < 12 && !offered; ++k) {
+    for (QLabel* l : window->sheet().findChildren<QLabel*>())
+      offered |= l->text().contains(QStringLiteral("Down to the fell"));
+    QTest::keyClick(&window->sheet(), Qt::Key_O);
+  }
+  EXPECT_TRUE(offered);
+  window->openBook();
+  QTest::mouseClick(withWhat(book, QStringLiteral("remove cue")), Qt::LeftButton);
+  EXPECT_TRUE(window->house().houseBook()->cues.empty());
+}
+
+TEST_F(MeasuredDesk, ACauseThatIsConfirmedDecidesTheLoad) {
+  SetSheet& sheet = window->sheet();
+  const auto press = [&](const QString& what) {
+    QPushButton* b = withWhat(sheet, what);
+    ASSERT_NE(b, nullptr) << what.toStdString();
+    QTest::mouseClick(b, Qt::LeftButton);
+  };
+  press(QStringLiteral("causes"));
+  press(QStringLiteral("confirm squat.high.too_heavy"));
+  EXPECT_EQ(window->house().loadSet(side)->edit.causes.at("squat.high.too_heavy"), true);
+  EXPECT_EQ(sheet.data().analysis->decision.action, LoadAction::kRepair);
+  press(QStringLiteral("take back squat.high.too_heavy"));
+  EXPECT_TRUE(window->house().loadSet(side)->edit.causes.empty());
+  press(QStringLiteral("causes"));
+  press(QStringLiteral("strike out squat.high.too_heavy"));
+  EXPECT_EQ(window->house().loadSet(side)->edit.causes.at("squat.high.too_heavy"), false);
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_TRUE(window->house().loadSet(side)->edit.causes.empty());
+}
+
+TEST_F(MeasuredDesk, TheSheetSaysByWhomItIsJudged) {
+  const auto said = [&] {
+    const auto all = window->sheet().findChildren<QLabel*>(QStringLiteral("judged by"));
+    return all.isEmpty() ? QString() : all.last()->text();  // those before are about to go
+  };
+  EXPECT_TRUE(said().startsWith(QStringLiteral("Judged by the base."))) << said().toStdString();
+  AthleteRecord who = *window->house().loadRecord(window->sheet().data().athlete.id);
+  who.athlete.profile.squat = SquatSchool::kKneeSparing;
+  ASSERT_TRUE(window->house().saveRecord(who));
+  openSide();
+  EXPECT_TRUE(said().contains(QStringLiteral("knee-sparing squat"))) << said().toStdString();
+  EXPECT_EQ(window->sheet().data().by.book.find("squat.high")->school, "knee-sparing");
 }
 
 }  // namespace

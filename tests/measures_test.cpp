@@ -83,6 +83,9 @@ TEST(PlantedFaults, OfASquatFromTheFront) {
   const Planted cave(Lift::kSquat, "knees-cave", 20.0, View::kFront);
   EXPECT_GT(cave.more(kKneeCaveLeft), 4.0);
   EXPECT_NEAR(cave.more(kKneeCaveLeft), cave.more(kKneeCaveRight), 0.5);
+  EXPECT_GT(cave.of(kKneeInLeft), 4.0);
+  EXPECT_NEAR(cave.of(kKneeInLeft, 0), 0.0, 0.5) << "a clean rep comes up as it went down";
+  EXPECT_NEAR(cave.of(kKneeInLeft), cave.of(kKneeInRight), 0.5);
   EXPECT_NEAR(cave.more(kStanceWidth), 0.0, 0.1);
   EXPECT_GT(Planted(Lift::kSquat, "bar-uneven", 3.0, View::kFront).more(kBarTilt), 1.0);
 }

@@ -110,6 +110,18 @@ void TomlTable::tables(const char* key, const Reader& read) {
   }
 }
 
+std::string tomlText(const std::string& text) {
+  std::string out = "\"";
+  for (const char c : text) {
+    if (c == '"' || c == '\\') out += '\\';
+    if (c == '\n')
+      out += "\\n";
+    else if (static_cast<unsigned char>(c) >= 0x20 && c != 0x7f)  // TOML takes no others
+      out += c;
+  }
+  return out + '"';
+}
+
 Expected<void> readToml(std::string_view text, std::string_view file_name, const TomlTable::Reader& read) {
   TomlTable::Shared shared{std::string(file_name), {}};
   const toml::parse_result parsed = toml::parse(text);

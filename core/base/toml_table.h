@@ -37,6 +37,9 @@ class TomlTable {
   std::vector<std::string> asked_;
 };
 
+// A text as TOML writes it, quoted.
+std::string tomlText(const std::string& text);
+
 // The first thing that is wrong, kCorrectInput.
 Expected<void> readToml(std::string_view text, std::string_view file_name, const TomlTable::Reader& read);
 

@@ -76,6 +76,37 @@ const CueBook& builtInCueBook() {
   return book;
 }
 
+Expected<CueBook> withOwnCues(std::string_view toml) {
+  CueBook book = builtInCueBook();
+  if (toml.empty()) return book;
+  auto own = parseCueBook(toml, "own cues");
+  if (!own) return own;
+  for (Cue& cue : own->cues) {
+    if (book.find(cue.id) != nullptr)
+      return fail(Remedy::kCorrectInput,
+                  "own cues: “" + cue.id + "” ships with the program; choose another id.");
+    cue.own = true;
+  }
+  own->cues.insert(own->cues.end(), book.cues.begin(), book.cues.end());
+  return own;
+}
+
+std::string toToml(const std::vector<Cue>& cues) {
+  std::string out;
+  const auto list = [](const std::vector<std::string>& all) {
+    std::string text = "[";
+    for (const std::string& one : all) text += (text.size() > 1 ? ", " : "") + tomlText(one);
+    return text + "]";
+  };
+  for (const Cue& cue : cues) {
+    out += "[[cue]]\nid = " + tomlText(cue.id) + "\nrules = " + list(cue.rules) +
+           "\nway = " + tomlText(std::string(nameOf(cue.way))) + "\nwords = " + tomlText(cue.words) + "\n";
+    if (!cue.schools.empty()) out += "schools = " + list(cue.schools) + "\n";
+    out += "\n";
+  }
+  return out;
+}
+
 std::vector<CueOffer> suggestCues(const CueBook& book, const std::vector<Finding>& findings,
                                   const RuleBook& rules, const CueHistory& history) {
   std::vector<CueOffer> clear, near;

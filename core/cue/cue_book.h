@@ -35,6 +35,9 @@ struct CueBook {
 
 Expected<CueBook> parseCueBook(std::string_view toml, std::string_view file_name);
 const CueBook& builtInCueBook();
+// The shipped cues and the house's own, which come first. kCorrectInput: an id that ships already, too.
+Expected<CueBook> withOwnCues(std::string_view toml);
+std::string toToml(const std::vector<Cue>& cues);
 
 // A cue that answers a finding, and what is to be expected of it.
 struct CueOffer {

@@ -50,6 +50,18 @@ TEST(CueBook, ErrorsNameFileLineAndReason) {
   }
 }
 
+TEST(OwnCues, ComeFirstAndComeBackFromToml) {
+  Cue own{"house.knees", {"squat.high"}, CueWay::kPicture, "Sit on the \"fell\".", {}, true};
+  const auto book = withOwnCues(toToml(std::vector<Cue>{own}));
+  ASSERT_TRUE(book) << book.error().text;
+  EXPECT_EQ(book->forRule("squat.high").front()->words, own.words);
+  EXPECT_TRUE(book->cues.front().own);
+  EXPECT_EQ(book->cues.size(), builtInCueBook().cues.size() + 1);
+  own.id = builtInCueBook().cues.front().id;
+  EXPECT_FALSE(withOwnCues(toToml(std::vector<Cue>{own})));
+  EXPECT_EQ(withOwnCues("")->cues.size(), builtInCueBook().cues.size());
+}
+
 TEST(SuggestCues, TheWorstClearFindingIsAnsweredFirst) {
   std::vector<Finding> findings = {finding("squat.high", Certainty::kBorderline),
                                    finding("squat.hips_first", Certainty::kClear, Severity::kBig),

@@ -2,11 +2,10 @@
 
 #include <algorithm>
 
-#include "core/cue/cue_book.h"
-
 namespace mottix {
 
-CueHistory cueTrials(std::span<const CueSet> sets, AthleteId mine, const RuleBook& rules) {
+CueHistory cueTrials(std::span<const CueSet> sets, AthleteId mine, const RuleBook& rules,
+                     const CueBook& cues) {
   CueHistory out;
   for (std::size_t k = 0; k < sets.size(); ++k) {
     const CueSet& before = sets[k];
@@ -19,7 +18,7 @@ CueHistory cueTrials(std::span<const CueSet> sets, AthleteId mine, const RuleBoo
     for (const std::string& rule : next->seen.found)
       if (std::find(before.seen.found.begin(), before.seen.found.end(), rule) == before.seen.found.end())
         new_faults.push_back(rule);
-    const Cue* cue = builtInCueBook().find(before.cue);
+    const Cue* cue = cues.find(before.cue);
     for (const std::string& fault : before.seen.found) {
       const Rule* rule = rules.find(fault);
       if (rule == nullptr || rule->of == RuleOf::kUsual) continue;

@@ -3,7 +3,7 @@
 
 #include <span>
 
-#include "core/cue/cue_effect.h"
+#include "core/cue/cue_book.h"
 #include "core/log/judging.h"
 
 namespace mottix {
@@ -16,6 +16,7 @@ struct CueSet {
 
 // Sets oldest first. The next set of the same athlete, lift, variants and view within it counts; a cue is
 // tried on every clear fault that it is for. A fault that is not measured again makes no trial.
-CueHistory cueTrials(std::span<const CueSet> sets, AthleteId mine, const RuleBook& rules);
+CueHistory cueTrials(std::span<const CueSet> sets, AthleteId mine, const RuleBook& rules,
+                     const CueBook& cues);
 
 }  // namespace mottix

@@ -82,7 +82,7 @@ TEST(CueTrials, TieACueToTheNextLikeSet) {
                                     cueSet(2, "", 3.0, {"squat.high"}),
                                     cueSet(2, "dive.slow", 3.0, {"squat.high"}),
                                     cueSet(2, "", 3.0, {})};
-  const CueHistory history = cueTrials(sets, AthleteId{1}, builtInRuleBook());
+  const CueHistory history = cueTrials(sets, AthleteId{1}, builtInRuleBook(), builtInCueBook());
   ASSERT_GE(history.size(), 3u);
   EXPECT_EQ(history[0].cue, "high.knees_out");
   EXPECT_TRUE(history[0].mine);

@@ -64,6 +64,33 @@ Reading readCave(const RepScene& s) {
   if (!s.rep.whole()) return unread(MeasureStatus::kCut, s.rep.turn_frame);
   return most(s, kHipKneeToe<kOf>, s.downAt(kBent), s.upAt(1.0 - kBent), cave_cm<kOf>);
 }
+// The knee on the way up against the way down, with the bar as high: whatever the hips' width and the toes
+// make of the line is in both, and so is where the joints were placed.
+template <SideOfPicture kOf>
+Reading readKneeIn(const RepScene& s) {
+  constexpr std::array kUp = {0.1, 0.2, 0.3, 0.4, 0.5, 0.6};  // of the way: there the knee is bent
+  if (!s.rep.whole()) return unread(MeasureStatus::kCut, s.rep.turn_frame);
+  const auto more = [](const Places& p, std::size_t up, std::size_t down) {
+    return cave_cm<kOf>(p, up) - cave_cm<kOf>(p, down);
+  };
+  std::vector<std::pair<std::size_t, std::size_t>> pairs;
+  for (const double share : kUp) {
+    const std::size_t up = s.upAt(share), down = s.downAt(1.0 - share);
+    if (s.allKnown(kHipKneeToe<kOf>, up) && s.allKnown(kHipKneeToe<kOf>, down)) pairs.emplace_back(up, down);
+  }
+  if (pairs.empty()) return unread(MeasureStatus::kNoJoints, s.rep.turn_frame);
+  const auto best = *std::max_element(pairs.begin(), pairs.end(), [&](const auto& a, const auto& b) {
+    return more(s.places, a.first, a.second) < more(s.places, b.first, b.second);
+  });
+  Reading r = formula(s, kHipKneeToe<kOf>, {best.first, best.second}, best.first,
+                      [=](const Places& p) { return more(p, best.first, best.second); });
+  for (const auto& [up, down] : pairs) {
+    r.chosen_from.push_back(more(s.places, up, down));
+    r.chosen_from_s.push_back(s.time_s[up]);
+  }
+  r.chosen_value = r.formula;
+  return r;
+}
 template <SideOfPicture kOf>
 Reading readToes(const RepScene& s) {
   const std::array joints = {one<kOf>(Joint::kAnkle)[0], one<kOf>(Joint::kToe)[0]};
@@ -102,6 +129,10 @@ constexpr std::string_view kCaveWords =
     "Greatest distance of the knee's joint centre inside the line from hip to toe, at the knee's height, in "
     "the lower "
     "three fifths of the rep.";
+constexpr std::string_view kKneeInWords =
+    "Greatest distance by which the knee's joint centre lies further inside the line from hip to toe on the "
+    "way "
+    "up than on the way down with the bar as high, in the lower three fifths.";
 constexpr std::string_view kToeWords =
     "Angle by which the foot points outward, from how far the toe lies outside the ankle on a foot of 27 cm.";
 const std::array kTable = {
@@ -111,6 +142,12 @@ const std::array kTable = {
     MeasureKind{{kKneeCaveRight, "knee_cave_right", "right knee inside its line", "cm", kSquatOnly, kAcross,
                  "whole rep", kCaveWords, kLength, kPlaces, "practice"},
                 readCave<kRight>},
+    MeasureKind{{kKneeInLeft, "knee_in_left", "left knee further in on the way up", "cm", kSquatOnly, kAcross,
+                 "way up", kKneeInWords, kLength, kPlaces, "own"},
+                readKneeIn<kLeft>},
+    MeasureKind{{kKneeInRight, "knee_in_right", "right knee further in on the way up", "cm", kSquatOnly,
+                 kAcross, "way up", kKneeInWords, kLength, kPlaces, "own"},
+                readKneeIn<kRight>},
     MeasureKind{{kStanceWidth, "stance_width", "stance", "cm", kOnFeet, kAcross, "start",
                  "Distance between the ankles' joint centres.", kLength, kPlaces, "practice"},
                 [](const RepScene& s) {

@@ -32,7 +32,7 @@ Reading readRise(const RepScene& s) {
   return gained(s, kOne, s.rep.start_frame, s.rep.start_frame, s.rep.end_frame, height_cm<kJoint>);
 }
 
-// Of this rep against the middle of the others, so that what they all share drops out.
+// Of the bar alone: a bench stands still, and what joints would add of error tells nothing.
 Reading readTouchWander(const RepScene& s) {
   std::vector<std::size_t> others;
   for (const Rep& rep : s.reps)
@@ -40,12 +40,11 @@ Reading readTouchWander(const RepScene& s) {
   if (others.size() < 2) return unread(MeasureStatus::kNone, s.rep.turn_frame);
   std::vector<std::size_t> frames = others;
   frames.push_back(s.rep.turn_frame);
-  return formula(s, std::array{Joint::kShoulder, Joint::kHip}, frames, s.rep.turn_frame,
-                 [here = s.rep.turn_frame, others](const Places& p) {
-                   double sum = 0.0;
-                   for (const std::size_t f : others) sum += touch_cm(p, f);
-                   return touch_cm(p, here) - sum / static_cast<double>(others.size());
-                 });
+  return formula(s, {}, frames, s.rep.turn_frame, [here = s.rep.turn_frame, others](const Places& p) {
+    double sum = 0.0;
+    for (const std::size_t f : others) sum += p.bar(f).x();
+    return kCmPerM * (p.bar(here).x() - sum / static_cast<double>(others.size()));
+  });
 }
 
 using enum MeasureId;

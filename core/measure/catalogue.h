@@ -103,6 +103,8 @@ enum class MeasureId {
   kElbowMoment,
   kKneeCaveLeft,
   kKneeCaveRight,
+  kKneeInLeft,
+  kKneeInRight,
   kStanceWidth,
   kToeAngleLeft,
   kToeAngleRight,

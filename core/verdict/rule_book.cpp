@@ -156,18 +156,6 @@ Rule readRule(TomlTable& t, const std::string& school) {
   return rule;
 }
 
-std::string quoted(const std::string& text) {
-  std::string out = "\"";
-  for (const char c : text) {
-    if (c == '"' || c == '\\') out += '\\';
-    if (c == '\n')
-      out += "\\n";
-    else
-      out += c;
-  }
-  return out + '"';
-}
-
 std::string number(double value) {
   std::ostringstream out;
   out.imbue(std::locale::classic());
@@ -179,7 +167,7 @@ std::string number(double value) {
 template <typename Range, typename Name>
 std::string listOf(const Range& range, const Name& name) {
   std::string out = "[";
-  for (const auto& one : range) out += (out.size() > 1 ? ", " : "") + quoted(std::string(name(one)));
+  for (const auto& one : range) out += (out.size() > 1 ? ", " : "") + tomlText(std::string(name(one)));
   return out + "]";
 }
 
@@ -191,12 +179,12 @@ std::string toToml(const Rule& r) {
   const auto nameSide = [](FaultSide s) {
     return s == FaultSide::kAbove ? "above" : s == FaultSide::kBelow ? "below" : "either";
   };
-  std::string out = "\n[[rule]]\nid = " + quoted(r.id) +
+  std::string out = "\n[[rule]]\nid = " + tomlText(r.id) +
                     "\nlifts = " + listOf(r.lifts, [](Lift l) { return nameOf(l); }) + "\n";
   if (!r.variants.empty()) out += "variants = " + listOf(r.variants, same) + "\n";
   if (!r.not_variants.empty()) out += "not_variants = " + listOf(r.not_variants, same) + "\n";
-  if (!r.part_of.empty()) out += "part_of = " + quoted(r.part_of) + "\n";
-  out += "phase = " + quoted(r.phase) +
+  if (!r.part_of.empty()) out += "part_of = " + tomlText(r.part_of) + "\n";
+  out += "phase = " + tomlText(r.phase) +
          "\nmeasures = " + listOf(r.measures, [](MeasureId id) { return definitionOf(id).name; }) +
          "\nfault = \"" + nameSide(r.fault) + "\"\n";
   if (r.of == RuleOf::kUsual) out += "of = \"usual\"\n";
@@ -214,20 +202,20 @@ std::string toToml(const Rule& r) {
                            {"caution", &r.caution},
                            {"source", &r.source},
                            {"why", &r.why}})
-    if (!text->empty()) out += std::string(key) + " = " + quoted(*text) + "\n";
+    if (!text->empty()) out += std::string(key) + " = " + tomlText(*text) + "\n";
   if (r.where)
-    out += "where = { measure = " + quoted(std::string(definitionOf(r.where->measure).name)) + ", " +
+    out += "where = { measure = " + tomlText(std::string(definitionOf(r.where->measure).name)) + ", " +
            nameSide(r.where->side) + " = " + number(r.where->value) + " }\n";
   for (const RuleException& e : r.exceptions) {
     out += "[[rule.unless]]\n";
     if (!e.variants.empty()) out += "variants = " + listOf(e.variants, same) + "\n";
-    if (!e.build.empty()) out += "build = " + quoted(e.build) + "\n";
-    if (e.complaint) out += "complaint = " + quoted(std::string(nameOf(*e.complaint))) + "\n";
+    if (!e.build.empty()) out += "build = " + tomlText(e.build) + "\n";
+    if (e.complaint) out += "complaint = " + tomlText(std::string(nameOf(*e.complaint))) + "\n";
     if (e.effort_from) out += "effort_from = " + number(*e.effort_from) + "\n";
     if (e.off) out += std::string("off = ") + (*e.off ? "true" : "false") + "\n";
     if (e.limit) out += "limit = " + number(*e.limit) + "\n";
     if (e.big) out += "big = " + number(*e.big) + "\n";
-    out += "why = " + quoted(e.why) + "\n";
+    out += "why = " + tomlText(e.why) + "\n";
   }
   return out;
 }
@@ -330,22 +318,22 @@ bool isRuleLayer(std::string_view text) {
 }
 
 std::string toToml(const RuleLayer& layer) {
-  std::string out = "name = " + quoted(layer.name) + "\ntitle = " + quoted(layer.title) +
-                    "\nquestion = " + quoted(layer.question) + "\nabout = " + quoted(layer.about) +
-                    "\nversion = " + quoted(layer.version) +
+  std::string out = "name = " + tomlText(layer.name) + "\ntitle = " + tomlText(layer.title) +
+                    "\nquestion = " + tomlText(layer.question) + "\nabout = " + tomlText(layer.about) +
+                    "\nversion = " + tomlText(layer.version) +
                     "\nover = \"base\"\nlifts = " + listOf(layer.lifts, [](Lift l) { return nameOf(l); }) +
                     "\n";
   if (layer.repair_first)
     out += std::string("repair_first = ") + (*layer.repair_first ? "true" : "false") + "\n";
   if (!layer.unseen.empty()) out += "unseen = " + listOf(layer.unseen, same) + "\n";
   for (const RuleChange& c : layer.changes) {
-    out += "\n[[change]]\nrule = " + quoted(c.rule) + "\n";
+    out += "\n[[change]]\nrule = " + tomlText(c.rule) + "\n";
     if (c.limit) out += "limit = " + number(*c.limit) + "\n";
     if (c.big) out += "big = " + number(*c.big) + "\n";
     if (c.off) out += std::string("off = ") + (*c.off ? "true" : "false") + "\n";
     if (c.must) out += std::string("must = ") + (*c.must ? "true" : "false") + "\n";
     if (c.reps) out += "reps = " + std::to_string(*c.reps) + "\n";
-    out += "why = " + quoted(c.why) + "\n";
+    out += "why = " + tomlText(c.why) + "\n";
   }
   for (const Rule& r : layer.rules) out += toToml(r);
   return out;

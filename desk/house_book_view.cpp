@@ -1,0 +1,550 @@
+#include "desk/house_book_view.h"
+
+#include <algorithm>
+
+#include <QDate>
+#include <QFile>
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QListWidget>
+#include <QLocale>
+#include <QPushButton>
+#include <QSaveFile>
+#include <QScrollArea>
+#include <QTimer>
+#include <QUndoCommand>
+#include <QVBoxLayout>
+#include <QtConcurrent>
+
+#include "desk/limit_scale.h"
+#include "desk/pieces.h"
+#include "desk/sentence.h"
+#include "report/wording.h"
+
+namespace mottix {
+namespace {
+
+class EditBook : public QUndoCommand {
+ public:
+  EditBook(HouseBookView& view, const QString& text, HouseBook before, HouseBook after)
+      : QUndoCommand(text), view_(view), before_(std::move(before)), after_(std::move(after)) {}
+  void redo() override { view_.put(after_); }
+  void undo() override { view_.put(before_); }
+
+ private:
+  HouseBookView& view_;
+  HouseBook before_, after_;
+};
+
+RuleLayer emptyLayer() {
+  RuleLayer layer;
+  layer.name = "house";
+  layer.title = "the house's own";
+  layer.question = "house";
+  layer.about = "What this house changes of the base and the schools.";
+  layer.version = "1";
+  layer.lifts = {Lift::kSquat, Lift::kBench, Lift::kDeadlift};
+  return layer;
+}
+
+QString words(const std::optional<Finding>& f) {
+  if (!f) return QObject::tr("in order");
+  return severityWords(*f);
+}
+
+QString numberWords(double v) {
+  return signedNumber(v, v == std::floor(v) ? 0 : std::abs(v) < 1.0 ? 2 : 1);
+}
+
+}  // namespace
+
+HouseBookView::HouseBookView(HouseFile& house, QUndoGroup& undo, QWidget* parent)
+    : QWidget(parent), house_(house), undo_(undo) {
+  undo_.addStack(&stack_);
+  build();
+  connect(&reading_, &QFutureWatcherBase::finished, this, [this] {
+    log_ = reading_.result();
+    refreshRule();
+  });
+  auto* progress = new QTimer(this);
+  progress->setInterval(100);
+  connect(progress, &QTimer::timeout, this, [this] {
+    if (!log_ && part_) effect_->setText(tr("Reading the log … %1 %").arg(static_cast<int>(100.0 * *part_)));
+  });
+  progress->start();
+}
+
+void HouseBookView::build() {
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(20, 14, 20, 14);
+  row->setSpacing(24);
+  auto* left = new QVBoxLayout;
+  left->setSpacing(6);
+  QLabel* title = label(20, Weight::kSemiBold);
+  title->setText(tr("House book"));
+  left->addWidget(title);
+  auto* lifts = new QHBoxLayout;
+  lifts->setSpacing(4);
+  for (const Lift lift : {Lift::kSquat, Lift::kBench, Lift::kDeadlift}) {
+    QString name = liftWords(lift);
+    name[0] = name[0].toUpper();
+    QPushButton* b = button(name, tr("Rules of the %1").arg(liftWords(lift)), true);
+    b->setCheckable(true);
+    b->setProperty("what", liftWords(lift));
+    connect(b, &QPushButton::clicked, this, [this, lift] { showLift(lift); });
+    lifts->addWidget(b);
+    lifts_.push_back(b);
+  }
+  lifts->addStretch(1);
+  left->addLayout(lifts);
+  rules_ = new QListWidget;
+  rules_->setObjectName(QStringLiteral("rules"));
+  rules_->setAccessibleName(tr("Rules"));
+  rules_->setFont(type(14));
+  rules_->setFrameShape(QFrame::NoFrame);
+  rules_->setFixedWidth(330);
+  rules_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  connect(rules_, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {
+    if (item != nullptr) showRule(item->data(Qt::UserRole).toString());
+  });
+  left->addWidget(rules_, 1);
+  auto* files = new QHBoxLayout;
+  const auto action = [&](const QString& text, const QString& help, const char* what, auto slot) {
+    QPushButton* b = button(text, help, true);
+    b->setProperty("what", QString::fromLatin1(what));
+    connect(b, &QPushButton::clicked, this, slot);
+    files->addWidget(b);
+  };
+  action(tr("take out …"), tr("Write the house's own rules and limits as TOML"), "export", [this] {
+    const QString file =
+        QFileDialog::getSaveFileName(this, tr("The house's own layer"), QStringLiteral("house.toml"));
+    if (!file.isEmpty()) takeOut(file);
+  });
+  action(tr("bring in …"), tr("Put a layer from a TOML file in the place of the house's own"), "import",
+         [this] {
+           const QString file =
+               QFileDialog::getOpenFileName(this, tr("A layer as TOML"), {}, tr("Layers (*.toml)"));
+           if (!file.isEmpty()) bringIn(file);
+         });
+  action(tr("all as shipped"), tr("Nothing of the house's own any more; undo brings it back"), "reset all",
+         [this] {
+           push(tr("Put all rules back as shipped"), {{}, book_.cues});
+         });
+  files->addStretch(1);
+  left->addLayout(files);
+  row->addLayout(left);
+
+  auto* body = new QWidget;
+  auto* column = new QVBoxLayout(body);
+  column->setContentsMargins(0, 0, 12, 0);
+  column->setSpacing(6);
+  auto* top = new QHBoxLayout;
+  heading_ = label(22, Weight::kSemiBold);
+  heading_->setObjectName(QStringLiteral("rule heading"));
+  top->addWidget(heading_, 1);
+  force_ = button({}, tr("Whether this rule is in force in this house"), true);
+  force_->setProperty("what", QStringLiteral("force"));
+  connect(force_, &QPushButton::clicked, this, [this] {
+    if (const auto rule = ruleNow(rule_))
+      change(rule->off ? tr("Put a rule in force") : tr("Put a rule out of force"), rule->limit, rule->big,
+             !rule->off);
+  });
+  reset_ = button(tr("as shipped"), tr("Take back what the house changed of this rule"), true);
+  reset_->setProperty("what", QStringLiteral("reset"));
+  connect(reset_, &QPushButton::clicked, this, [this] {
+    if (!layer_) return;
+    RuleLayer after = *layer_;
+    std::erase_if(after.changes, [&](const RuleChange& c) { return c.rule == rule_; });
+    push(tr("Put a rule back as shipped"),
+         {after.changes.empty() && after.rules.empty() ? std::string() : toToml(after), book_.cues});
+  });
+  top->addWidget(force_, 0, Qt::AlignTop);
+  top->addWidget(reset_, 0, Qt::AlignTop);
+  column->addLayout(top);
+  meaning_ = label(14, Weight::kRegular, true);
+  column->addWidget(meaning_);
+  scale_ = new LimitScale;
+  connect(scale_, &LimitScale::moved, this, [this](double limit, double big) {
+    if (const auto rule = ruleNow(rule_)) showEffect(limit, big, rule->off);
+  });
+  connect(scale_, &LimitScale::placed, this, [this](double limit, double big) {
+    if (const auto rule = ruleNow(rule_)) change(tr("Move a limit"), limit, big, rule->off);
+  });
+  column->addWidget(scale_);
+  effect_ = label(15, Weight::kMedium);
+  effect_->setObjectName(QStringLiteral("effect"));
+  column->addWidget(effect_);
+  changes_ = new QVBoxLayout;
+  changes_->setSpacing(0);
+  column->addLayout(changes_);
+  source_ = label(14, Weight::kRegular, true);
+  column->addWidget(source_);
+  const auto section = [&](const QString& text) {
+    QLabel* l = label(16, Weight::kSemiBold);
+    l->setText(text);
+    l->setContentsMargins(0, 10, 0, 0);
+    column->addWidget(l);
+    auto* list = new QVBoxLayout;
+    list->setSpacing(3);
+    column->addLayout(list);
+    return list;
+  };
+  schools_ = section(tr("Schools"));
+  cues_ = section(tr("Said"));
+  column->addStretch(1);
+  page_ = new QScrollArea;
+  page_->setWidgetResizable(true);
+  page_->setFrameShape(QFrame::NoFrame);
+  page_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  page_->setWidget(body);
+  row->addWidget(page_, 1);
+}
+
+void HouseBookView::open() {
+  undo_.setActiveStack(&stack_);
+  const auto book = house_.houseBook();
+  if (!book) {
+    emit trouble(QString::fromStdString(book.error().text));
+    return;
+  }
+  book_ = *book;
+  readLog();
+  refreshRules();
+}
+
+// Athletes and sets are read here, since the house file belongs to one thread; made ready elsewhere.
+void HouseBookView::readLog() {
+  auto athletes = std::make_shared<std::vector<AthleteRecord>>();
+  auto sets = std::make_shared<std::vector<LoggedSet>>();
+  names_.clear();
+  days_.clear();
+  if (const auto all = house_.athletes())
+    for (const Athlete& a : *all)
+      if (auto record = house_.loadRecord(a.id)) {
+        names_[a.id] = QString::fromStdString(a.name);
+        athletes->push_back(std::move(*record));
+      }
+  if (auto results = house_.results())
+    for (StoredResult& r : *results) {
+      days_[r.set.id] = QLocale(QLocale::English)
+                            .toString(QDate::fromString(QString::fromStdString(r.set.day), Qt::ISODate),
+                                      QStringLiteral("d MMM"));
+      sets->push_back(
+          {r.set.id, r.set.athlete, r.set.edit, r.across, std::move(r.measures), std::move(r.found)});
+    }
+  log_.reset();
+  now_.clear();
+  part_ = std::make_shared<std::atomic<double>>(0.0);
+  reading_.setFuture(
+      QtConcurrent::run([athletes, sets, part = part_]() -> std::shared_ptr<const PreparedLog> {
+        auto log = prepareLog(*athletes, *sets, [&](double done) {
+          *part = done;
+          return true;
+        });
+        return std::make_shared<const PreparedLog>(log ? std::move(*log) : PreparedLog{});
+      }));
+}
+
+std::optional<Rule> HouseBookView::baseRule(const std::string& id) const {
+  if (const Rule* rule = builtInRuleBook().find(id)) return *rule;
+  if (layer_)
+    for (const Rule& rule : layer_->rules)
+      if (rule.id == id) return rule;
+  return std::nullopt;
+}
+
+std::optional<Rule> HouseBookView::ruleNow(const std::string& id) const {
+  if (layer_)
+    if (const auto book = withHouse(builtInRuleBook(), *layer_))
+      if (const Rule* rule = book->find(id)) return *rule;
+  return baseRule(id);
+}
+
+void HouseBookView::refreshRules() {
+  layer_.reset();
+  own_cues_.clear();
+  if (!book_.rules.empty()) {
+    auto layer = parseRuleLayer(book_.rules, "house");
+    if (layer)
+      layer_ = std::move(*layer);
+    else
+      emit trouble(QString::fromStdString(layer.error().text));
+  }
+  if (!book_.cues.empty())
+    if (auto cues = parseCueBook(book_.cues, "own cues")) own_cues_ = std::move(cues->cues);
+  for (std::size_t k = 0; k < lifts_.size(); ++k) lifts_[k]->setChecked(static_cast<Lift>(k) == lift_);
+  const QSignalBlocker quiet(rules_);
+  rules_->clear();
+  const auto add = [&](const std::string& id) {
+    const auto rule = ruleNow(id);
+    if (!rule || !rule->isFor(lift_)) return;
+    const bool own = layer_ && std::any_of(layer_->changes.begin(), layer_->changes.end(),
+                                           [&](const RuleChange& c) { return c.rule == id; });
+    QString text = QString::fromStdString(rule->says);
+    if (rule->off) text += tr(" · off");
+    if (own) text += tr(" · own");
+    auto* item = new QListWidgetItem(text, rules_);
+    item->setData(Qt::UserRole, QString::fromStdString(id));
+    item->setToolTip(QString::fromStdString(id));
+    if (id == rule_) rules_->setCurrentItem(item);
+  };
+  for (const Rule& rule : builtInRuleBook().rules) add(rule.id);
+  if (layer_)
+    for (const Rule& rule : layer_->rules) add(rule.id);
+  if (rules_->currentItem() == nullptr && rules_->count() > 0) {
+    rules_->setCurrentRow(0);
+    rule_ = rules_->item(0)->data(Qt::UserRole).toString().toStdString();
+  }
+  refreshRule();
+}
+
+void HouseBookView::showLift(Lift lift) {
+  lift_ = lift;
+  rule_.clear();
+  refreshRules();
+}
+
+void HouseBookView::showRule(const QString& id) {
+  rule_ = id.toStdString();
+  for (int k = 0; k < rules_->count(); ++k)
+    if (rules_->item(k)->data(Qt::UserRole).toString() == id) {
+      const QSignalBlocker quiet(rules_);
+      rules_->setCurrentRow(k);
+    }
+  refreshRule();
+  page_->ensureVisible(0, 0);
+}
+
+void HouseBookView::refreshRule() {
+  const auto rule = ruleNow(rule_);
+  clearLayout(changes_);
+  if (!rule) return;
+  heading_->setText(QString::fromStdString(rule->says));
+  const MeasureDefinition& d = definitionOf(rule->measures.front());
+  const QString unit = unitWords(d.unit), limit = numberWords(rule->limit), big = numberWords(rule->big);
+  const QString side = rule->fault == FaultSide::kAbove ? tr("above %1%3; big from %2%3")
+                       : rule->fault == FaultSide::kBelow
+                           ? tr("below %1%3; big from %2%3")
+                           : tr("more than %1%3 to either side; big from %2%3");
+  QString meaning = tr("%1 %2.").arg(measureWords(d.id)).arg(side.arg(limit, big, unit));
+  if (!meaning.isEmpty()) meaning[0] = meaning[0].toUpper();
+  if (rule->of == RuleOf::kUsual) meaning += QLatin1Char(' ') + tr("Against what is usual for the athlete.");
+  meaning += QLatin1Char(' ') + (rule->reps > 1 ? tr("On %1 reps at least.").arg(rule->reps) : QString()) +
+             tr(" Not judged with an error beyond ± %1%2.").arg(numberWords(rule->max_sd), unit);
+  for (const RuleException& e : rule->exceptions)
+    meaning += QLatin1Char(' ') +
+               (e.off.value_or(false)
+                    ? tr("Not where %1.").arg(QString::fromStdString(e.why))
+                    : tr("Where %1: from %2%4, big from %3%4.")
+                          .arg(QString::fromStdString(e.why), numberWords(e.limit.value_or(rule->limit)),
+                               numberWords(e.big.value_or(rule->big)), unit));
+  meaning_->setText(meaning.simplified());
+  source_->setText(tr("Why these numbers: %1").arg(QString::fromStdString(rule->source)));
+  force_->setText(rule->off ? tr("put in force") : tr("put out of force"));
+  reset_->setVisible(layer_ && std::any_of(layer_->changes.begin(), layer_->changes.end(),
+                                           [&](const RuleChange& c) { return c.rule == rule_; }));
+  std::vector<double> values;
+  if (log_) {
+    now_ = judgeRule(*log_, rule_, layer_);
+    for (const RuleVerdict& v : now_)
+      if (v.value) values.push_back(*v.value);
+  }
+  scale_->setRule(*rule, values);
+  if (log_) showEffect(rule->limit, rule->big, rule->off);
+  refreshSchools(*rule);
+  refreshCues();
+}
+
+void HouseBookView::refreshSchools(const Rule& rule) {
+  clearLayout(schools_);
+  const QString unit = unitWords(definitionOf(rule.measures.front()).unit);
+  bool any = false;
+  for (const RuleLayer& school : builtInSchools())
+    for (const RuleChange& c : school.changes) {
+      if (c.rule != rule.id) continue;
+      any = true;
+      QString what;
+      if (c.off) what = *c.off ? tr("not judged") : tr("judged");
+      if (c.limit || c.big)
+        what =
+            tr("from %1%3, big from %2%3")
+                .arg(numberWords(c.limit.value_or(rule.limit)), numberWords(c.big.value_or(rule.big)), unit);
+      QLabel* l = label(14, Weight::kRegular);
+      l->setText(
+          tr("%1: %2. %3").arg(QString::fromStdString(school.title), what, QString::fromStdString(c.why)));
+      schools_->addWidget(l);
+    }
+  if (!any) {
+    QLabel* l = label(14, Weight::kRegular, true);
+    l->setText(tr("All schools take this as it is."));
+    schools_->addWidget(l);
+  }
+}
+
+void HouseBookView::refreshCues() {
+  clearLayout(cues_);
+  const auto book = withOwnCues(book_.cues);
+  const CueBook& all = book ? *book : builtInCueBook();
+  for (const Cue* cue : all.forRule(rule_)) {
+    auto* row = new QHBoxLayout;
+    QLabel* l = label(14, Weight::kRegular);
+    l->setText(
+        tr("“%1” %2").arg(QString::fromStdString(cue->words), cue->own ? tr("Own.") : cueWayWords(cue->way)));
+    row->addWidget(l, 1);
+    if (cue->own) {
+      QPushButton* b = button(tr("remove"), tr("Take the cue out of the book"), true);
+      b->setProperty("what", QStringLiteral("remove cue"));
+      connect(b, &QPushButton::clicked, this, [this, id = cue->id] {
+        std::vector<Cue> after = own_cues_;
+        std::erase_if(after, [&](const Cue& c) { return c.id == id; });
+        push(tr("Remove a cue"), {book_.rules, toToml(after)});
+      });
+      row->addWidget(b);
+    }
+    cues_->addLayout(row);
+  }
+  auto* line = new TypingLine;
+  line->setObjectName(QStringLiteral("own cue"));
+  line->setPlaceholderText(tr("Own words for this; Enter keeps them"));
+  line->setAccessibleName(tr("Own cue"));
+  connect(line, &QLineEdit::returnPressed, this, [this, line] { addCue(line->text().simplified()); });
+  cues_->addWidget(line);
+}
+
+void HouseBookView::addCue(const QString& words) {
+  if (words.isEmpty()) return;
+  std::vector<Cue> after = own_cues_;
+  int number = 1;
+  const auto taken = [&](const std::string& id) {
+    return std::any_of(after.begin(), after.end(), [&](const Cue& c) { return c.id == id; });
+  };
+  while (taken("house." + std::to_string(number))) ++number;
+  after.push_back({"house." + std::to_string(number), {rule_}, CueWay::kBody, words.toStdString(), {}, true});
+  push(tr("Add a cue"), {book_.rules, toToml(after)});
+}
+
+QString HouseBookView::effect() const {
+  return effect_->text();
+}
+
+// What a limit would change, in one sentence with the sets behind it.
+void HouseBookView::showEffect(double limit, double big, bool off) {
+  if (!log_) return;
+  const auto after = judgeRule(*log_, rule_, withChange(limit, big, off));
+  const auto changes = changesBetween(now_, after);
+  const auto clear = std::count_if(after.begin(), after.end(), [](const RuleVerdict& v) {
+    return v.is && v.is->certainty == Certainty::kClear;
+  });
+  if (changes.empty()) {
+    effect_->setText(now_.empty()
+                         ? tr("No stored set is judged by this rule yet.")
+                         : tr("Found clearly on %1 of %2 stored sets.").arg(clear).arg(after.size()));
+    return;
+  }
+  QStringList lines;
+  constexpr std::size_t kShown = 6;
+  for (std::size_t k = 0; k < std::min(kShown, changes.size()); ++k) {
+    const VerdictChange& c = changes[k];
+    lines << tr("%1, %2: %3 → %4").arg(names_[c.athlete], days_[c.set], words(c.before), words(c.after));
+  }
+  if (changes.size() > kShown) lines << tr("and %1 more").arg(changes.size() - kShown);
+  effect_->setText(tr("Moving this changes %1 of %2 verdicts:").arg(changes.size()).arg(after.size()) +
+                   QLatin1Char('\n') + lines.join(QLatin1Char('\n')));
+}
+
+std::optional<RuleLayer> HouseBookView::withChange(double limit, double big, bool off) const {
+  RuleLayer layer = layer_.value_or(emptyLayer());
+  std::erase_if(layer.changes, [&](const RuleChange& c) { return c.rule == rule_; });
+  const auto base = baseRule(rule_);
+  if (base && (base->limit != limit || base->big != big || base->off != off)) {
+    RuleChange c;
+    c.rule = rule_;
+    c.limit = limit;
+    c.big = big;
+    if (base->off != off) c.off = off;
+    c.why = "Set by the coach of this house.";
+    layer.changes.push_back(std::move(c));
+  }
+  if (layer.changes.empty() && layer.rules.empty()) return std::nullopt;
+  return layer;
+}
+
+void HouseBookView::change(const QString& text, double limit, double big, bool off) {
+  const auto before = now_;
+  const auto layer = withChange(limit, big, off);
+  push(text, {layer ? toToml(*layer) : std::string(), book_.cues});
+  // The sets whose verdict is another now, to be looked at.
+  const auto changes = changesBetween(before, now_);
+  clearLayout(changes_);
+  constexpr std::size_t kShown = 6;
+  for (std::size_t k = 0; k < std::min(kShown, changes.size()); ++k) {
+    const VerdictChange& c = changes[k];
+    QPushButton* b =
+        button(tr("%1, %2: %3 → %4").arg(names_[c.athlete], days_[c.set], words(c.before), words(c.after)),
+               tr("Open this set"), true);
+    b->setProperty("what", QStringLiteral("open set"));
+    connect(b, &QPushButton::clicked, this, [this, id = c.set] { emit openSetWanted(id); });
+    changes_->addWidget(b, 0, Qt::AlignLeft);
+  }
+  if (!changes.empty())
+    effect_->setText(tr("%1 of %2 verdicts are others now:").arg(changes.size()).arg(now_.size()));
+}
+
+void HouseBookView::push(const QString& text, const HouseBook& after) {
+  if (after == book_) return;
+  stack_.push(new EditBook(*this, text, book_, after));
+}
+
+void HouseBookView::put(const HouseBook& book) {
+  if (auto ok = house_.saveHouseBook(book); !ok) {
+    emit trouble(QString::fromStdString(ok.error().text));
+    return;
+  }
+  book_ = book;
+  refreshRules();
+  emit changed();
+}
+
+void HouseBookView::bringIn(const QString& file) {
+  QFile in(file);
+  if (!in.open(QIODevice::ReadOnly)) {
+    emit trouble(tr("“%1” cannot be read: %2.").arg(file, in.errorString()));
+    return;
+  }
+  const std::string name = QFileInfo(file).fileName().toStdString();
+  auto layer = parseRuleLayer(in.readAll().toStdString(), name);
+  if (layer) {
+    layer->name = "house";
+    if (auto laid = withHouse(builtInRuleBook(), *layer); !laid) layer = tl::make_unexpected(laid.error());
+  }
+  if (!layer) {
+    emit trouble(QString::fromStdString(layer.error().text));
+    return;
+  }
+  for (Rule& rule : layer->rules) rule.school = "house";
+  push(tr("Bring in a layer"), {toToml(*layer), book_.cues});
+}
+
+void HouseBookView::takeOut(const QString& file) {
+  QSaveFile out(file);
+  const std::string text = toToml(layer_.value_or(emptyLayer()));
+  if (!out.open(QIODevice::WriteOnly) || out.write(text.data(), static_cast<qint64>(text.size())) < 0 ||
+      !out.commit())
+    emit trouble(tr("“%1” cannot be written: %2.").arg(file, out.errorString()));
+}
+
+void HouseBookView::keyPressEvent(QKeyEvent* event) {
+  if (event->key() == Qt::Key_Escape) {
+    emit backWanted();
+    return;
+  }
+  QWidget::keyPressEvent(event);
+}
+
+void HouseBookView::paintEvent(QPaintEvent*) {
+  paintPaper(*this);
+}
+
+}  // namespace mottix

@@ -1,0 +1,97 @@
+// The House book: every rule of a lift with its limits, where the stored sets lie along it, which verdicts a
+// moved limit would change, what the schools change of it, its causes and its cues. What the coach changes is
+// the house's own layer: one undo step, kept in the house file as TOML, and taken out of it or brought in.
+#pragma once
+
+#include <atomic>
+#include <map>
+#include <memory>
+
+#include <QFutureWatcher>
+#include <QUndoGroup>
+#include <QUndoStack>
+#include <QWidget>
+
+#include "core/cue/cue_book.h"
+#include "core/log/rejudge.h"
+#include "store/house_file.h"
+
+class QLabel;
+class QListWidget;
+class QPushButton;
+class QScrollArea;
+class QVBoxLayout;
+
+namespace mottix {
+
+class LimitScale;
+
+class HouseBookView : public QWidget {
+  Q_OBJECT
+ public:
+  HouseBookView(HouseFile& house, QUndoGroup& undo, QWidget* parent = nullptr);
+  // Reads the house anew; the log is made ready in the background.
+  void open();
+  void showLift(Lift lift);
+  void showRule(const QString& id);
+  Lift lift() const { return lift_; }
+  QString rule() const { return QString::fromStdString(rule_); }
+  bool ready() const { return log_ != nullptr; }
+  const std::optional<RuleLayer>& layer() const { return layer_; }
+  LimitScale& scale() { return *scale_; }
+  QString effect() const;
+  void bringIn(const QString& file);
+  void takeOut(const QString& file);
+  // Used by undo.
+  void put(const HouseBook& book);
+
+ signals:
+  void backWanted();
+  void trouble(QString text);
+  void changed();  // of the rules or cues: sets are judged otherwise
+  void openSetWanted(mottix::SetId set);
+
+ protected:
+  void keyPressEvent(QKeyEvent* event) override;
+  void paintEvent(QPaintEvent* event) override;
+
+ private:
+  HouseFile& house_;
+  QUndoGroup& undo_;
+  QUndoStack stack_;
+  Lift lift_ = Lift::kSquat;
+  std::string rule_;
+  HouseBook book_;
+  std::optional<RuleLayer> layer_;
+  std::vector<Cue> own_cues_;
+  std::map<AthleteId, QString> names_;
+  std::map<SetId, QString> days_;
+  std::shared_ptr<const PreparedLog> log_;
+  std::vector<RuleVerdict> now_;  // of the rule shown, as the house stands
+  QFutureWatcher<std::shared_ptr<const PreparedLog>> reading_;
+  std::shared_ptr<std::atomic<double>> part_;
+
+  std::vector<QPushButton*> lifts_;
+  QListWidget* rules_ = nullptr;
+  QLabel *heading_ = nullptr, *meaning_ = nullptr, *effect_ = nullptr, *source_ = nullptr;
+  LimitScale* scale_ = nullptr;
+  QVBoxLayout *changes_ = nullptr, *schools_ = nullptr, *cues_ = nullptr;
+  QPushButton *reset_ = nullptr, *force_ = nullptr;
+  QScrollArea* page_ = nullptr;
+
+  void build();
+  void readLog();
+  void refreshRules();
+  void refreshRule();
+  void refreshSchools(const Rule& rule);
+  void refreshCues();
+  void showEffect(double limit, double big, bool off);
+  void push(const QString& text, const HouseBook& after);
+  void change(const QString& text, double limit, double big, bool off);
+  std::optional<RuleLayer> withChange(double limit, double big, bool off) const;
+  std::optional<Rule> baseRule(const std::string& id) const;
+  std::optional<Rule> ruleNow(const std::string& id) const;
+  void addCue(const QString& words);
+};
+
+}  // namespace mottix
