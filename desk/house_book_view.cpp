@@ -109,6 +109,8 @@ void HouseBookView::build() {
   connect(rules_, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {
     if (item != nullptr) showRule(item->data(Qt::UserRole).toString());
   });
+  rules_->setSpacing(1);
+  setFocusProxy(rules_);
   left->addWidget(rules_, 1);
   auto* files = new QHBoxLayout;
   const auto action = [&](const QString& text, const QString& help, const char* what, auto slot) {
@@ -214,37 +216,47 @@ void HouseBookView::open() {
   refreshRules();
 }
 
-// Athletes and sets are read here, since the house file belongs to one thread; made ready elsewhere.
+// By a connection of its own, since a house file is used by one thread.
 void HouseBookView::readLog() {
-  auto athletes = std::make_shared<std::vector<AthleteRecord>>();
-  auto sets = std::make_shared<std::vector<LoggedSet>>();
-  names_.clear();
-  days_.clear();
-  if (const auto all = house_.athletes())
-    for (const Athlete& a : *all)
-      if (auto record = house_.loadRecord(a.id)) {
-        names_[a.id] = QString::fromStdString(a.name);
-        athletes->push_back(std::move(*record));
-      }
-  if (auto results = house_.results())
-    for (StoredResult& r : *results) {
-      days_[r.set.id] = QLocale(QLocale::English)
-                            .toString(QDate::fromString(QString::fromStdString(r.set.day), Qt::ISODate),
-                                      QStringLiteral("d MMM"));
-      sets->push_back(
-          {r.set.id, r.set.athlete, r.set.edit, r.across, std::move(r.measures), std::move(r.found)});
-    }
   log_.reset();
   now_.clear();
   part_ = std::make_shared<std::atomic<double>>(0.0);
-  reading_.setFuture(
-      QtConcurrent::run([athletes, sets, part = part_]() -> std::shared_ptr<const PreparedLog> {
-        auto log = prepareLog(*athletes, *sets, [&](double done) {
+  reading_.setFuture(QtConcurrent::run([path = house_.path(),
+                                        part = part_]() -> std::shared_ptr<const BookLog> {
+    auto out = std::make_shared<BookLog>();
+    auto house = HouseFile::open(path);
+    if (!house) return out;
+    std::vector<AthleteRecord> athletes;
+    std::vector<LoggedSet> sets;
+    if (const auto all = house->athletes())
+      for (const Athlete& a : *all)
+        if (auto record = house->loadRecord(a.id)) {
+          out->names[a.id] = QString::fromStdString(a.name);
+          athletes.push_back(std::move(*record));
+        }
+    if (auto results = house->results())
+      for (StoredResult& r : *results) {
+        out->days[r.set.id] = QLocale(QLocale::English)
+                                  .toString(QDate::fromString(QString::fromStdString(r.set.day), Qt::ISODate),
+                                            QStringLiteral("d MMM"));
+        sets.push_back(
+            {r.set.id, r.set.athlete, r.set.edit, r.across, std::move(r.measures), std::move(r.found)});
+      }
+    if (auto log = prepareLog(athletes, sets, [&](double done) {
           *part = done;
           return true;
-        });
-        return std::make_shared<const PreparedLog>(log ? std::move(*log) : PreparedLog{});
-      }));
+        }))
+      out->log = std::move(*log);
+    return out;
+  }));
+}
+
+QString HouseBookView::setWords(const VerdictChange& c) const {
+  const auto name = log_->names.find(c.athlete);
+  const auto day = log_->days.find(c.set);
+  return tr("%1, %2: %3 → %4")
+      .arg(name == log_->names.end() ? QString() : name->second,
+           day == log_->days.end() ? QString() : day->second, words(c.before), words(c.after));
 }
 
 std::optional<Rule> HouseBookView::baseRule(const std::string& id) const {
@@ -347,7 +359,7 @@ void HouseBookView::refreshRule() {
                                            [&](const RuleChange& c) { return c.rule == rule_; }));
   std::vector<double> values;
   if (log_) {
-    now_ = judgeRule(*log_, rule_, layer_);
+    now_ = judgeRule(log_->log, rule_, layer_);
     for (const RuleVerdict& v : now_)
       if (v.value) values.push_back(*v.value);
   }
@@ -432,7 +444,7 @@ QString HouseBookView::effect() const {
 // What a limit would change, in one sentence with the sets behind it.
 void HouseBookView::showEffect(double limit, double big, bool off) {
   if (!log_) return;
-  const auto after = judgeRule(*log_, rule_, withChange(limit, big, off));
+  const auto after = judgeRule(log_->log, rule_, withChange(limit, big, off));
   const auto changes = changesBetween(now_, after);
   const auto clear = std::count_if(after.begin(), after.end(), [](const RuleVerdict& v) {
     return v.is && v.is->certainty == Certainty::kClear;
@@ -447,7 +459,7 @@ void HouseBookView::showEffect(double limit, double big, bool off) {
   constexpr std::size_t kShown = 6;
   for (std::size_t k = 0; k < std::min(kShown, changes.size()); ++k) {
     const VerdictChange& c = changes[k];
-    lines << tr("%1, %2: %3 → %4").arg(names_[c.athlete], days_[c.set], words(c.before), words(c.after));
+    lines << setWords(c);
   }
   if (changes.size() > kShown) lines << tr("and %1 more").arg(changes.size() - kShown);
   effect_->setText(tr("Moving this changes %1 of %2 verdicts:").arg(changes.size()).arg(after.size()) +
@@ -481,9 +493,7 @@ void HouseBookView::change(const QString& text, double limit, double big, bool o
   constexpr std::size_t kShown = 6;
   for (std::size_t k = 0; k < std::min(kShown, changes.size()); ++k) {
     const VerdictChange& c = changes[k];
-    QPushButton* b =
-        button(tr("%1, %2: %3 → %4").arg(names_[c.athlete], days_[c.set], words(c.before), words(c.after)),
-               tr("Open this set"), true);
+    QPushButton* b = button(setWords(c), tr("Open this set"), true);
     b->setProperty("what", QStringLiteral("open set"));
     connect(b, &QPushButton::clicked, this, [this, id = c.set] { emit openSetWanted(id); });
     changes_->addWidget(b, 0, Qt::AlignLeft);

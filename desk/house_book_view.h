@@ -26,6 +26,13 @@ namespace mottix {
 
 class LimitScale;
 
+// What the House book shows of the log, read in the background.
+struct BookLog {
+  PreparedLog log;
+  std::map<AthleteId, QString> names;
+  std::map<SetId, QString> days;
+};
+
 class HouseBookView : public QWidget {
   Q_OBJECT
  public:
@@ -64,11 +71,9 @@ class HouseBookView : public QWidget {
   HouseBook book_;
   std::optional<RuleLayer> layer_;
   std::vector<Cue> own_cues_;
-  std::map<AthleteId, QString> names_;
-  std::map<SetId, QString> days_;
-  std::shared_ptr<const PreparedLog> log_;
+  std::shared_ptr<const BookLog> log_;
   std::vector<RuleVerdict> now_;  // of the rule shown, as the house stands
-  QFutureWatcher<std::shared_ptr<const PreparedLog>> reading_;
+  QFutureWatcher<std::shared_ptr<const BookLog>> reading_;
   std::shared_ptr<std::atomic<double>> part_;
 
   std::vector<QPushButton*> lifts_;
@@ -81,6 +86,7 @@ class HouseBookView : public QWidget {
 
   void build();
   void readLog();
+  QString setWords(const VerdictChange& change) const;
   void refreshRules();
   void refreshRule();
   void refreshSchools(const Rule& rule);
