@@ -110,6 +110,11 @@ void HouseBookView::build() {
     if (item != nullptr) showRule(item->data(Qt::UserRole).toString());
   });
   rules_->setSpacing(1);
+  QPalette palette = rules_->palette();
+  palette.setColor(QPalette::Highlight, theme().raised);
+  palette.setColor(QPalette::HighlightedText, theme().ink);
+  palette.setColor(QPalette::Base, theme().sheet);
+  rules_->setPalette(palette);
   setFocusProxy(rules_);
   left->addWidget(rules_, 1);
   auto* files = new QHBoxLayout;

@@ -6,6 +6,7 @@
 #include <QElapsedTimer>
 #include <QFileInfo>
 #include <QMessageBox>
+#include <QPushButton>
 #include <QStandardPaths>
 #include <QTableView>
 
@@ -99,6 +100,14 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
     }
   window.openSet(id);
   waitUntil([&] { return window.sheet().film().shownFrame() == window.sheet().film().frame(); }, 10);
+  // The first finding with its causes and its chain opened.
+  for (const char* what : {"causes", "chain"})
+    for (QPushButton* b : window.sheet().findChildren<QPushButton*>())
+      if (b->property("what").toString() == QLatin1String(what) && b->isVisible()) {
+        b->click();
+        break;
+      }
+  if (!save(QStringLiteral("causes"))) return 1;
   window.openBook();
   waitUntil([&] { return window.book().ready(); }, 30);
   window.book().showRule(QStringLiteral("squat.hips_first"));

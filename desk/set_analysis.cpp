@@ -29,7 +29,7 @@ std::optional<LinkedFilm> linkedFilm(const HouseFile& house, const SetRecord& se
 void HouseLog::put(const SetRecord& set, const Analysis& analysis) {
   StoredResult now{set, analysis.view == View::kFront || analysis.view == View::kRear, analysis.measures, {}};
   for (const Finding& f : analysis.findings)
-    if (f.certainty == Certainty::kClear) now.found.push_back(f.rule);
+    if (f.certainty == Certainty::kClear && !f.overruled) now.found.push_back(f.rule);
   const auto at =
       std::find_if(results.begin(), results.end(), [&](const StoredResult& r) { return r.set.id == set.id; });
   if (at == results.end())

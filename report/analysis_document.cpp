@@ -180,7 +180,11 @@ Expected<MeasuredDocument> parseMeasured(const std::string& text, const std::str
   };
   const Json doc = Json::parse(text, nullptr, false);
   if (doc.is_discarded()) return bad("this is not JSON.");
-  if (!doc.is_object() || doc.value("schema", "") != kAnalysisSchema)
+  const auto text_of = [](const Json& from, const char* key) {
+    const auto at = from.find(key);
+    return at != from.end() && at->is_string() ? at->get<std::string>() : std::string();
+  };
+  if (!doc.is_object() || text_of(doc, "schema") != kAnalysisSchema)
     return bad("this is no analysis (“" + std::string(kAnalysisSchema) +
                "”); write one with analyse --json.");
   MeasuredDocument out;
@@ -189,7 +193,7 @@ Expected<MeasuredDocument> parseMeasured(const std::string& text, const std::str
   if (const auto load = doc.find("load_kg"); load != doc.end() && load->is_number())
     out.load_kg = load->get<double>();
   if (const auto view = doc.find("view"); view != doc.end() && view->is_object())
-    out.view = viewNamed(view->value("kind", "")).value_or(View::kSide);
+    out.view = viewNamed(text_of(*view, "kind")).value_or(View::kSide);
   const auto reps = doc.find("reps"), measures = doc.find("measures");
   if (reps == doc.end() || !reps->is_array() || measures == doc.end() || !measures->is_array())
     return bad("it holds no reps or no measures.");

@@ -108,6 +108,44 @@ TEST(Wording, RepsReadLikeASentence) {
   EXPECT_EQ(repList({1, 2, 3, 6}), QStringLiteral("reps 1 to 3 and 6"));
 }
 
+TEST(ParseMeasured, ReadsBackWhatAJudgementNeeds) {
+  const Done d = analysed(true);
+  const auto again = parseMeasured(toJson({}, d.clip.tracks, d.analysis).dump(), "a.json");
+  ASSERT_TRUE(again) << again.error().text;
+  EXPECT_EQ(again->lift, Lift::kSquat);
+  EXPECT_EQ(again->reps, static_cast<int>(d.analysis.reps.size()));
+  ASSERT_EQ(again->measures.size(), d.analysis.measures.size());
+  for (std::size_t k = 0; k < again->measures.size(); ++k)
+    EXPECT_EQ(again->measures[k].frame, d.analysis.measures[k].frame);
+  const auto before = judge(builtInRuleBook(), Lift::kSquat, d.analysis.measures),
+             after = judge(builtInRuleBook(), Lift::kSquat, again->measures);
+  ASSERT_EQ(after.size(), before.size());
+  for (std::size_t k = 0; k < after.size(); ++k) {
+    EXPECT_EQ(after[k].rule, before[k].rule);
+    EXPECT_EQ(after[k].certainty, before[k].certainty);
+  }
+}
+
+TEST(ParseMeasured, WhateverIsWrongIsNamedAndNothingIsThrown) {
+  const std::string head = "{\"schema\": \"mottix.analysis/1\"";
+  for (const auto& [text, reason] :
+       {std::pair{std::string("{"), "not JSON"},
+        {"[1, 2]", "no analysis"},
+        {"{\"schema\": 3}", "no analysis"},
+        {head + "}", "no reps"},
+        {head + ", \"view\": {\"kind\": 4}, \"reps\": [], \"measures\": [3]}", "needs an id"},
+        {head + ", \"reps\": [], \"measures\": [{\"id\": \"moon\", \"status\": \"ok\"}]}",
+         "not in the catalogue"},
+        {head + ", \"reps\": [], \"measures\": [{\"id\": \"bar_tilt\", \"status\": \"odd\"}]}", "not known"},
+        {head + ", \"reps\": [], \"measures\": [{\"id\": \"bar_tilt\", \"status\": \"ok\", \"sd\": -1}]}",
+         "negative"}}) {
+    const auto parsed = parseMeasured(text, "a.json");
+    ASSERT_FALSE(parsed) << text;
+    EXPECT_NE(parsed.error().text.find("a.json"), std::string::npos);
+    EXPECT_NE(parsed.error().text.find(reason), std::string::npos) << parsed.error().text;
+  }
+}
+
 TEST(Wording, EveryCodeHasWords) {
   for (int a = 0; a < 4; ++a)
     for (int r = 0; r <= static_cast<int>(LoadReason::kConfirmedCause); ++r) {

@@ -1158,8 +1158,12 @@ Expected<std::vector<StoredResult>> HouseFile::results(std::optional<AthleteId> 
     SQLite::Statement f(impl_->db, "SELECT set_id, rule, certainty FROM finding");
     while (f.executeStep()) {
       const auto set = at.find(f.getColumn(0).getInt64());
-      if (set != at.end() && f.getColumn(2).getString() == nameOf(Certainty::kClear))
-        out[set->second].found.push_back(f.getColumn(1).getString());
+      if (set == at.end() || f.getColumn(2).getString() != nameOf(Certainty::kClear)) continue;
+      const std::string rule = f.getColumn(1).getString();
+      const auto& overruled = out[set->second].set.edit.overruled;
+      if (std::none_of(overruled.begin(), overruled.end(),
+                       [&](const Overruling& o) { return o.rule == rule; }))
+        out[set->second].found.push_back(rule);
     }
     std::erase_if(out, [](const StoredResult& r) { return r.measures.empty(); });
     return out;

@@ -23,7 +23,7 @@ struct StoredResult {
   SetRecord set;
   bool across = false;  // filmed from the front or the rear
   std::vector<Measure> measures;
-  std::vector<std::string> found;  // rules that were clearly broken, overruled ones included
+  std::vector<std::string> found;  // rules that were clearly broken, and stand
 };
 
 // What the house itself says, as TOML: a rule layer (core/verdict/rule_book.h) and cues

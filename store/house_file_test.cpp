@@ -232,6 +232,47 @@ TEST_P(EarlierHouse, KeepsItsAthletesAndTakesWhatIsNew) {
 }
 INSTANTIATE_TEST_SUITE_P(Versions, EarlierHouse, testing::Range(1, 15));
 
+TEST_F(HouseFileTest, ResultsComeBackToBeJudgedAgain) {
+  HouseFile house = opened();
+  const AthleteId runa = *house.addAthlete({{}, "Runa", 2.5, 0, ""}),
+                  odd = *house.addAthlete({{}, "Odd", 2.5, 0, ""});
+  const SetId id = *house.addSet(someSet(runa));  // on which “squat.high” is overruled
+  (void)*house.addSet(someSet(odd));
+  EXPECT_TRUE(house.results()->empty()) << "nothing was measured yet";
+  Analysis a;
+  a.measures = {{MeasureId::kDepthMargin, 1, {4.0, 0.5}, MeasureStatus::kOk, 12},
+                {MeasureId::kKneeCaveLeft, 1, {}, MeasureStatus::kNoJoints, 0}};
+  for (const char* rule : {"squat.high", "squat.dive"}) {
+    Finding f;
+    f.rule = f.event = rule;
+    f.reps = {1};
+    f.certainty = Certainty::kClear;
+    a.findings.push_back(f);
+  }
+  ASSERT_TRUE(house.saveResults(id, a, builtInRuleBook()));
+  const auto all = *house.results();
+  ASSERT_EQ(all.size(), 1u);
+  EXPECT_EQ(all[0].set.id, id);
+  EXPECT_TRUE(all[0].across) << "knees cave only from the front";
+  ASSERT_EQ(all[0].measures.size(), 2u);
+  EXPECT_EQ(all[0].measures[0].frame, 12u);
+  EXPECT_DOUBLE_EQ(all[0].measures[0].value.sd, 0.5);
+  EXPECT_EQ(all[0].found, std::vector<std::string>{"squat.dive"}) << "what was overruled does not stand";
+  EXPECT_EQ(house.results(runa)->size(), 1u);
+  EXPECT_TRUE(house.results(odd)->empty());
+}
+
+TEST_F(HouseFileTest, TheHousesOwnBookIsKept) {
+  HouseFile house = opened();
+  EXPECT_EQ(*house.houseBook(), HouseBook{});
+  const HouseBook book{"name = \"house\"", "[[cue]]"};
+  ASSERT_TRUE(house.saveHouseBook(book));
+  EXPECT_EQ(*house.houseBook(), book);
+  ASSERT_TRUE(house.saveHouseBook({"", book.cues}));
+  EXPECT_TRUE(house.houseBook()->rules.empty());
+  EXPECT_EQ(house.houseBook()->cues, book.cues);
+}
+
 TEST_F(HouseFileTest, TheFirstPlacedFrameStaysFirst) {
   HouseFile house = opened();
   const SetId id = *house.addSet(someSet(*house.addAthlete({{}, "Runa", 2.5, 0, ""})));

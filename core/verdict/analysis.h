@@ -109,7 +109,7 @@ struct Analysis {
 };
 
 // Name and version of this computation, kept beside stored results.
-inline constexpr std::string_view kAnalysisVersion = "side/3";
+inline constexpr std::string_view kAnalysisVersion = "side/4";
 
 // Error kFilmAgain when there is no rep or the bar was never seen.
 Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSeen>& axis,

@@ -58,6 +58,14 @@ std::optional<MeasureId> readMeasure(TomlTable& t, const std::string& name) {
   return definition->id;
 }
 
+std::optional<int> readReps(TomlTable& t) {
+  const auto reps = t.number("reps");
+  if (!reps) return std::nullopt;
+  if (*reps >= 1.0 && *reps <= 20.0 && *reps == std::floor(*reps)) return static_cast<int>(*reps);
+  t.wrong("reps must be a whole number between 1 and 20.");
+  return std::nullopt;
+}
+
 RuleException readException(TomlTable& t, const Rule& rule) {
   RuleException e;
   e.variants = readVariants(t, "variants");
@@ -124,8 +132,7 @@ Rule readRule(TomlTable& t, const std::string& school) {
   if (!beyond(rule.fault, rule.big, rule.limit)) t.wrong("big must lie beyond limit.");
   if (!(rule.max_sd > 0.0)) t.wrong("max_sd must be above 0.");
   if (rule.fault == FaultSide::kEither && rule.limit <= 0.0) t.wrong("a limit to either side is above 0.");
-  rule.reps = static_cast<int>(t.number("reps").value_or(1.0));
-  if (rule.reps < 1 || rule.reps > 20) t.wrong("reps must lie between 1 and 20.");
+  rule.reps = readReps(t).value_or(1);
   rule.off = t.flag("off").value_or(false);
   rule.must = t.flag("must").value_or(false);
   rule.tired_counts = t.flag("tired_counts").value_or(false);
@@ -293,11 +300,10 @@ Expected<RuleLayer> parseRuleLayer(std::string_view text, std::string_view file_
       c.big = t.number("big");
       c.off = t.flag("off");
       c.must = t.flag("must");
-      if (const auto reps = t.number("reps")) c.reps = static_cast<int>(*reps);
+      c.reps = readReps(t);
       c.why = t.text("why");
       if (c.rule.empty()) t.wrong("a change names its rule.");
       if (!c.limit && !c.big && !c.off && !c.must && !c.reps) t.wrong("nothing is changed.");
-      if (c.reps && (*c.reps < 1 || *c.reps > 20)) t.wrong("reps must lie between 1 and 20.");
       if (c.why.empty()) t.wrong("a change says why.");
       if (!ids.insert(c.rule).second) t.wrong("it is changed twice.");
       layer.changes.push_back(std::move(c));

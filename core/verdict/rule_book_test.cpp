@@ -57,6 +57,8 @@ TEST(RuleBook, ErrorsNameFileLineAndReason) {
         Case{"name = \"x\"\nversion = \"1\"\n", "[[rule]]"},
         Case{kHead + "fault = \"above\"\nlimit = \"deep\"\n", "limit"},
         Case{kHead + kTail + "variants = [\"upside_down\"]\n", "no variant"},
+        Case{kHead + kTail + "reps = 1e300\n", "reps must be"},
+        Case{kHead + kTail + "reps = 1.5\n", "whole number"},
         Case{kHead + kTail + "part_of = \"nowhere\"\n", "nowhere"},
         Case{kHead + kTail + "[[rule.unless]]\noff = true\nwhy = \"w\"\n", "an exception needs"},
         Case{kHead + kTail + "[[rule.unless]]\ncomplaint = \"soul\"\noff = true\nwhy = \"w\"\n", "soul"},
