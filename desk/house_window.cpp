@@ -166,6 +166,7 @@ void HouseWindow::buildChrome() {
   connect(queue_crumb_, &QPushButton::clicked, this, &HouseWindow::showQueue);
   crumbs_ = new QLabel;
   crumbs_->setFont(type(14));
+  crumbs_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);  // a long name gives way
   bar->addWidget(queue_crumb_);
   bar->addWidget(crumbs_, 1);
   auto add_action = [&](QAction* action, const QList<QKeySequence>& keys) {
