@@ -64,16 +64,17 @@ HouseBookView::HouseBookView(HouseFile& house, QUndoGroup& undo, QWidget* parent
     : QWidget(parent), house_(house), undo_(undo) {
   undo_.addStack(&stack_);
   build();
+  auto* progress = new QTimer(this);  // runs while the log is read
+  progress->setInterval(100);
+  connect(&reading_, &QFutureWatcherBase::started, progress, qOverload<>(&QTimer::start));
+  connect(&reading_, &QFutureWatcherBase::finished, progress, &QTimer::stop);
   connect(&reading_, &QFutureWatcherBase::finished, this, [this] {
     log_ = reading_.result();
     refreshRule();
   });
-  auto* progress = new QTimer(this);
-  progress->setInterval(100);
   connect(progress, &QTimer::timeout, this, [this] {
     if (!log_ && part_) effect_->setText(tr("Reading the log … %1 %").arg(static_cast<int>(100.0 * *part_)));
   });
-  progress->start();
 }
 
 void HouseBookView::build() {

@@ -57,7 +57,8 @@ double LimitScale::xOf(double value) const {
   return kMargin + (value - low_) / (high_ - low_) * (width() - 2.0 * kMargin);
 }
 
-// A twentieth of what lies between limit and big, made round.
+// About a twelfth of what lies between limit and big, made round: fine enough to choose, coarse enough to
+// meet again.
 double LimitScale::stepSize() const {
   const double raw = std::max(1e-6, std::abs(rule_.big - rule_.limit)) / 12.0;
   const double ten = std::pow(10.0, std::floor(std::log10(raw)));

@@ -1314,12 +1314,12 @@ void SetSheet::offerLines() {
 
 std::vector<CueOffer> SetSheet::cuesOffered() const {
   if (!data_.analysis) return {};
-  return suggestCues(log_->cues, data_.analysis->findings, data_.by.book, data_.cues);
+  return suggestCues(cueBook(), data_.analysis->findings, data_.by.book, data_.cues);
 }
 
 void SetSheet::refreshSaid() {
   const auto offered = cuesOffered();
-  const Cue* said = (log_ ? log_->cues : builtInCueBook()).find(data_.set.edit.cue);
+  const Cue* said = cueBook().find(data_.set.edit.cue);
   const QString name = QString::fromStdString(data_.athlete.name).section(QLatin1Char(' '), 0, 0);
   say_->setVisible(!offered.empty());
   other_->setVisible(offered.size() > 1 && said == nullptr);

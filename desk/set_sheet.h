@@ -169,6 +169,7 @@ class SetSheet : public QWidget {
   // `anew`: the bar is followed again too, though it was before.
   void startTracking(std::optional<PlateSeed> seed = std::nullopt, bool anew = false);
   std::vector<CueOffer> cuesOffered() const;
+  const CueBook& cueBook() const { return log_ ? log_->cues : builtInCueBook(); }
   void addFindings();
   CardContext cardFor(const Finding& finding, const std::vector<Finding>& all, const Judging& by,
                       const std::vector<Measure>& measures, const std::vector<double>& time_s) const;

@@ -557,6 +557,13 @@ TEST_F(MeasuredDesk, AnOwnCueIsKeptAndOffered) {
   EXPECT_TRUE(window->house().houseBook()->cues.empty());
 }
 
+TEST_F(MeasuredDesk, ACueIsSaidWhileTheHousesBookIsToBeReadAgain) {
+  window->sheet().forgetLog();
+  QTest::keyClick(&film(), Qt::Key_O);
+  QTest::keyClick(&film(), Qt::Key_S);
+  EXPECT_FALSE(window->house().loadSet(side)->edit.cue.empty());
+}
+
 TEST_F(MeasuredDesk, ACauseThatIsConfirmedDecidesTheLoad) {
   SetSheet& sheet = window->sheet();
   const auto press = [&](const QString& what) {

@@ -87,8 +87,16 @@ std::optional<bool> hasEquipment(const CauseFacts& f, Equipment a, Equipment b) 
   return f.who->has(a, false) || f.who->has(b, false);
 }
 
-// Half a second to a second is between a quick breath and a full one.
+// Half a second to a second is between a quick breath and a full one (own).
 constexpr double kQuickBreath_s = 0.6, kFullBreath_s = 1.2;
+// Heels about shoulder width are the common start (practice): a quarter more and a seventh less are others
+// (own).
+constexpr double kWideStance = 1.25, kNarrowStance = 0.85;  // of the shoulders' width
+// About 30 degrees for shoulder width (practice): half of that is straight, most of it is out (own).
+constexpr double kStraightToes_deg = 15.0, kToesOut_deg = 25.0;
+// Under 30 degrees an ankle is stiff (bennell1998, as in the screens); a deep squat's shin leans by some 35
+// (own).
+constexpr double kStiffAnkle_deg = 30.0, kFreeAnkle_deg = 36.0;
 
 constexpr std::array<Kind, 32> kKinds = {{
     {"effort_high",
@@ -154,27 +162,27 @@ constexpr std::array<Kind, 32> kKinds = {{
        constexpr double kUpright_deg = 20.0;  // a shin that an ankle lets go leans by 30 and more
        return middleAgainst(f, MeasureId::kShinLeanMost, kUpright_deg, false);
      }},
-    {"stance_wide", [](const Finding&, const CauseFacts& f) { return stance(f, 1.25, true); }},
-    {"stance_narrow", [](const Finding&, const CauseFacts& f) { return stance(f, 0.85, false); }},
+    {"stance_wide", [](const Finding&, const CauseFacts& f) { return stance(f, kWideStance, true); }},
+    {"stance_narrow", [](const Finding&, const CauseFacts& f) { return stance(f, kNarrowStance, false); }},
     {"toes_straight",
      [](const Finding&, const CauseFacts& f) {
        const auto toe = middleToe(f);
-       return toe ? read(*toe < 15.0, exactly(*toe), "deg") : std::nullopt;
+       return toe ? read(*toe < kStraightToes_deg, exactly(*toe), "deg") : std::nullopt;
      }},
     {"toes_out",
      [](const Finding&, const CauseFacts& f) {
        const auto toe = middleToe(f);
-       return toe ? read(*toe >= 25.0, exactly(*toe), "deg") : std::nullopt;
+       return toe ? read(*toe >= kToesOut_deg, exactly(*toe), "deg") : std::nullopt;
      }},
     {"ankle_stiff",
      [](const Finding&, const CauseFacts& f) -> std::optional<Evidence> {
        if (!f.who || !f.who->body.dorsiflexion_measured) return std::nullopt;
-       return read(f.who->body.dorsiflexion_deg < 30.0, exactly(f.who->body.dorsiflexion_deg), "deg");
+       return read(f.who->body.dorsiflexion_deg < kStiffAnkle_deg, exactly(f.who->body.dorsiflexion_deg), "deg");
      }},
     {"ankle_free",
      [](const Finding&, const CauseFacts& f) -> std::optional<Evidence> {
        if (!f.who || !f.who->body.dorsiflexion_measured) return std::nullopt;
-       return read(f.who->body.dorsiflexion_deg >= 36.0, exactly(f.who->body.dorsiflexion_deg), "deg");
+       return read(f.who->body.dorsiflexion_deg >= kFreeAnkle_deg, exactly(f.who->body.dorsiflexion_deg), "deg");
      }},
     {"flat_heel",
      [](const Finding&, const CauseFacts& f) -> std::optional<Evidence> {
