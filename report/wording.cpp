@@ -404,12 +404,6 @@ std::optional<Estimate> shownIn(const Rule& rule, const std::vector<Measure>& me
   return most;
 }
 
-QString limitWords(const Rule& rule, double limit) {
-  const QString number = signedNumber(limit, limit == std::floor(limit) ? 0 : std::abs(limit) < 1.0 ? 2 : 1);
-  return (rule.fault == FaultSide::kEither ? QStringLiteral("± ") : QString()) + number +
-         unitWords(definitionOf(rule.measures.front()).unit);
-}
-
 QString cantTellDetail(const Finding& finding, const Rule& rule) {
   switch (finding.reason) {
     case FindingReason::kJointsMissing:
@@ -450,6 +444,12 @@ QString cantTellDetail(const Finding& finding, const Rule& rule) {
 }
 
 }  // namespace
+
+QString limitWords(const Rule& rule, double limit) {
+  const QString number = signedNumber(limit, limit == std::floor(limit) ? 0 : std::abs(limit) < 1.0 ? 2 : 1);
+  return (rule.fault == FaultSide::kEither ? QStringLiteral("± ") : QString()) + number +
+         unitWords(definitionOf(rule.measures.front()).unit);
+}
 
 QString findingHeading(const Finding& finding, const RuleBook& book) {
   const Rule* rule = book.find(finding.rule);

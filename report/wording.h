@@ -55,7 +55,8 @@ QString findingDetail(const Finding& finding, const RuleBook& book, const std::v
 // The whole chain behind it, a line a link: the rule and whose it is, the measure and what it is, the rep and
 // the picture, and the reckoning with its numbers.
 QStringList chainWords(const Finding& finding, const RuleBook& book, double at_s);
-QString severityWords(const Finding& finding);  // "big, clear", for screen readers and tooltips
+QString limitWords(const Rule& rule, double limit);  // "+10°"; "± 3 cm" where either side counts
+QString severityWords(const Finding& finding);       // "big, clear", for screen readers and tooltips
 // What was looked at and found in order, in one sentence; empty when nothing was.
 QString inOrderWords(const RuleBook& book, Lift lift, const Analysis& analysis, const JudgedSet& set = {});
 // What only another view would show; empty when there is nothing.

@@ -1,5 +1,6 @@
 // Sentences as a coach reads them.
 #include "report/wording.h"
+#include "report/eye_wording.h"
 
 #include <gtest/gtest.h>
 
@@ -278,6 +279,46 @@ TEST(PhaseWords, NameEveryPhaseOfEveryLift) {
     for (int k = 0; k <= static_cast<int>(PhaseKind::kPuttingBack); ++k)
       EXPECT_FALSE(phaseWords(static_cast<PhaseKind>(k), lift).isEmpty()) << k;
   for (const DrawnKind kind : kDrawnKinds) EXPECT_FALSE(drawnWords(kind).isEmpty());
+}
+
+// ------------------------------------------------------------------ what an eye called
+
+Glance glance(std::optional<Called> is, Called called) {
+  return {"squat.high", {4.0, 0.5}, 0.0, 3.0, is, called, {2, 3}, {3}};
+}
+
+TEST(EyeWording, SaysWhatWasSeenPassedOverAndCalledForNothing) {
+  const RuleBook& book = builtInRuleBook();
+  EXPECT_EQ(glanceHeading(glance(Called::kBig, Called::kSmall), book), "Seen: too high on reps 2 and 3");
+  EXPECT_EQ(
+      glanceDetail(glance(Called::kBig, Called::kSmall), book),
+      "Crease above kneecap 4.0 ± 0.5 cm; a fault from 0 cm, big from 3 cm. You called it small; it is big. You "
+      "marked rep 3.");
+  EXPECT_EQ(glanceHeading(glance(Called::kBig, Called::kNothing), book),
+            "Passed over: too high on reps 2 and 3");
+  EXPECT_EQ(glanceHeading(glance(Called::kNothing, Called::kSmall), book), "Called, but not there: too high");
+  EXPECT_EQ(glanceHeading(glance(std::nullopt, Called::kSmall), book), "Too close to call: too high");
+  EXPECT_EQ(glanceHeading(glance(Called::kNothing, Called::kNothing), book), "");
+  EXPECT_EQ(glanceHeading(glance(std::nullopt, Called::kNothing), book), "");
+}
+
+TEST(EyeWording, SaysOnWhichSideOfTheBookAnEyeLies) {
+  const Rule& rule = *builtInRuleBook().find("squat.high");
+  EyeOfRule eye;
+  EXPECT_EQ(eyeWords(eye, rule), "Not looked for yet.");
+  eye.looks = 9;
+  EXPECT_EQ(eyeWords(eye, rule), "Too early to say from where your eye calls it.");
+  eye.from = Estimate{2.5, 0.5};
+  EXPECT_EQ(eyeWords(eye, rule), "Your eye calls it from 2.5 ± 0.5 cm only; the book from 0 cm.");
+  eye.from = Estimate{-2.5, 0.5};
+  EXPECT_TRUE(eyeWords(eye, rule).contains("already; the book from"));
+  eye.from = Estimate{0.5, 0.5};
+  EXPECT_TRUE(eyeWords(eye, rule).contains("as the book does"));
+  eye.there = 4;
+  eye.seen = 3;
+  EXPECT_EQ(eyeCounts(eye), "seen 3 of 4");
+  eye.invented = 2;
+  EXPECT_EQ(eyeCounts(eye), "seen 3 of 4, called 2 × where it was not");
 }
 
 }  // namespace

@@ -29,24 +29,6 @@ Json list(const Vec3& p) {
   return {rounded(p.x(), 5), rounded(p.y(), 5), rounded(p.z(), 5)};
 }
 
-PinholeCamera cameraFor(const FilmPlan& plan, double height_m) {
-  // The lifter is in the middle of the picture, feet and plates in it.
-  Vec3 target(0.02, 0.83 * height_m / 1.75, 0.0);
-  if (plan.lift == Lift::kBench) target = Vec3(0.15, 0.75, 0.0);
-  const double pitch =
-      std::asin((plan.camera_height_m - target.y()) / plan.distance_m) * 180.0 / std::acos(-1.0);
-  // The camera's place seen from above; turned to the same hand whichever side it stands on.
-  const double azimuth = plan.view == View::kFront  ? 90.0 - plan.yaw_deg
-                         : plan.view == View::kRear ? -90.0 - plan.yaw_deg
-                         : plan.from_right          ? -plan.yaw_deg
-                                                    : 180.0 + plan.yaw_deg;
-  PinholeCamera camera = PinholeCamera::around(azimuth, target, plan.distance_m, pitch, plan.roll_deg);
-  camera.width_px = plan.width_px;
-  camera.height_px = plan.height_px;
-  camera.focal_px = plan.focal_of_side * std::max(plan.width_px, plan.height_px);
-  return camera;
-}
-
 const Vec3& jointOf(const Side& side, Joint joint) {
   return side.joint[indexOf(joint)];
 }
@@ -169,6 +151,14 @@ const char* liftWord(Lift lift) {
 LifterBuild& FilmPlan::build() {
   return lift == Lift::kSquat ? squat.build : lift == Lift::kBench ? bench.build : deadlift.build;
 }
+const LifterBuild& FilmPlan::build() const {
+  return lift == Lift::kSquat ? squat.build : lift == Lift::kBench ? bench.build : deadlift.build;
+}
+
+bool FilmPlan::standsWide() const {
+  constexpr double kWide_m = 0.25;  // from the mid-plane to the ankle
+  return lift == Lift::kDeadlift && deadlift.stance_half_m > kWide_m;
+}
 
 void FilmPlan::take(std::string_view preset_name) {
   preset = preset_name;
@@ -254,6 +244,30 @@ std::unique_ptr<LiftMotion> motionOf(const FilmPlan& plan) {
     motion = std::make_unique<SquatMotion>(plan.squat);
   if (plan.begins_s == 0.0) return motion;
   return std::make_unique<LaterMotion>(std::move(motion), plan.begins_s);
+}
+
+PinholeCamera cameraOf(const FilmPlan& plan) {
+  const double height_m = plan.build().height_m;
+  // The lifter is in the middle of the picture, feet and plates in it.
+  Vec3 target(0.02, 0.83 * height_m / 1.75, 0.0);
+  if (plan.lift == Lift::kBench) target = Vec3(0.15, 0.75, 0.0);
+  const double pitch =
+      std::asin((plan.camera_height_m - target.y()) / plan.distance_m) * 180.0 / std::acos(-1.0);
+  // The camera's place seen from above; turned to the same hand whichever side it stands on.
+  const double azimuth = plan.view == View::kFront  ? 90.0 - plan.yaw_deg
+                         : plan.view == View::kRear ? -90.0 - plan.yaw_deg
+                         : plan.from_right          ? -plan.yaw_deg
+                                                    : 180.0 + plan.yaw_deg;
+  PinholeCamera camera = PinholeCamera::around(azimuth, target, plan.distance_m, pitch, plan.roll_deg);
+  camera.width_px = plan.width_px;
+  camera.height_px = plan.height_px;
+  camera.focal_px = plan.focal_of_side * std::max(plan.width_px, plan.height_px);
+  return camera;
+}
+
+std::vector<double> filmTimes(const FilmPlan& plan, double duration_s) {
+  const double interval_s = 1000.0 / plan.fps_milli;
+  return pictureTimes(plan.phone, plan.seed, static_cast<std::size_t>(duration_s / interval_s), interval_s);
 }
 
 FilmPlan planFromSeed(std::uint32_t seed, Lift lift, View view) {
@@ -353,7 +367,7 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
   const std::unique_ptr<LiftMotion> lift = motionOf(plan);
   const LiftMotion& motion = *lift;
   const LifterBuild& b = motion.build();
-  const PinholeCamera camera = cameraFor(plan, b.height_m);
+  const PinholeCamera camera = cameraOf(plan);
   PlateStack plates = platesFor(plan.load_kg, plan.seed);
   plates.dumbbell_m = 0.001 * plan.dumbbell_mm;
   const PhonePicture phone(plan.phone, plan.seed, plan.width_px, plan.height_px, camera.focal_px);
@@ -369,8 +383,7 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
   const double followed_m = plates.followedRadius_m();
   double face_z = 0.0;
   const double interval_s = 1000.0 / plan.fps_milli;
-  const std::vector<double> times = pictureTimes(
-      plan.phone, plan.seed, static_cast<std::size_t>(motion.duration_s() / interval_s), interval_s);
+  const std::vector<double> times = filmTimes(plan, motion.duration_s());
   const std::size_t frames = times.size();
   Json frame_list = Json::array();
   cv::Mat ideal, bgr;
@@ -443,11 +456,10 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
   truth["name"] = plan.name;
   truth["synthetic"] = true;
   truth["lift"] = liftWord(plan.lift);
-  constexpr double kWide_m = 0.25;
-  truth["stance"] = plan.lift == Lift::kSquat               ? "high-bar"
-                    : plan.lift == Lift::kBench             ? "flat"
-                    : plan.deadlift.stance_half_m > kWide_m ? "sumo"
-                                                            : "conventional";
+  truth["stance"] = plan.lift == Lift::kSquat   ? "high-bar"
+                    : plan.lift == Lift::kBench ? "flat"
+                    : plan.standsWide()         ? "sumo"
+                                                : "conventional";
   truth["view"] = viewWords(plan);
   if (!plan.preset.empty()) truth["preset"] = plan.preset;
   truth["begins_s"] = rounded(plan.begins_s, 5);

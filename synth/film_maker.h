@@ -52,12 +52,18 @@ struct FilmPlan {
   // One of kFilmPresets; what is planned of the lift stays.
   void take(std::string_view preset_name);
   LifterBuild& build();  // of whoever does the lift
+  const LifterBuild& build() const;
+  bool standsWide() const;  // a deadlift with wide feet: sumo
   Expected<void> validate() const;
 };
 
 // A plan drawn from a seed: build, camera, room, load, reps, now and then a planted fault.
 FilmPlan planFromSeed(std::uint32_t seed, Lift lift = Lift::kSquat, View view = View::kSide);
 std::unique_ptr<LiftMotion> motionOf(const FilmPlan& plan);  // the plan must be valid
+// Where the camera stands, but for what a hand does to it.
+PinholeCamera cameraOf(const FilmPlan& plan);
+// When the film's pictures are taken.
+std::vector<double> filmTimes(const FilmPlan& plan, double duration_s);
 
 // Writes `film` and, beside it, NAME.truth.json. `progress` gets the part done; false stops.
 Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,

@@ -34,9 +34,7 @@ inline std::vector<JudgedLift> judgedLifts(std::uint32_t first, int sets) {
     const bool every_rep = (seed / 5) % 2 == 0;
     one.measured = measureLift(lift, view, seed, {one.planted, every_rep, 0.33, 2.0, 1.0, 1.5});
     if (!one.measured.reps_agree) continue;
-    const FilmPlan plan = planFromSeed(seed, lift, view);
-    constexpr double kWide_m = 0.25;  // from the mid-plane to the ankle
-    if (lift == Lift::kDeadlift && plan.deadlift.stance_half_m > kWide_m) one.set.variants = {"sumo"};
+    if (planFromSeed(seed, lift, view).standsWide()) one.set.variants = {"sumo"};
     out.push_back(std::move(one));
   }
   return out;

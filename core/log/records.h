@@ -175,6 +175,8 @@ struct SetRecord {
   SetEdit edit;
   SetState state = SetState::kWaiting;
   std::string problem;  // why it could not be measured, in words; empty when it could
+  // A set may be in the log without one: none was made, or none was kept.
+  bool hasFilm() const { return !clip.file.empty(); }
 };
 
 // What tracking found, with where it came from.

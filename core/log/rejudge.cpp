@@ -1,7 +1,6 @@
 #include "core/log/rejudge.h"
 
 #include <algorithm>
-#include <cmath>
 
 namespace mottix {
 
@@ -59,21 +58,7 @@ std::vector<RuleVerdict> judgeRule(const PreparedLog& log, const std::string& id
     RuleVerdict verdict{s.id, s.athlete, {}, {}};
     for (const Finding& f : judge(book, s.lift, s.measures, s.set))
       if (f.certainty != Certainty::kCantTell && !verdict.is) verdict.is = f;
-    for (const Measure& m : s.measures) {
-      if (m.status != MeasureStatus::kOk ||
-          std::find(rule.measures.begin(), rule.measures.end(), m.id) == rule.measures.end())
-        continue;
-      double v = m.value.value;
-      if (rule.of == RuleOf::kUsual) {
-        const auto usual = s.set.usual.find(m.id);
-        if (usual == s.set.usual.end()) continue;
-        v = usual->second.from(m.value).value;
-      }
-      const auto size = [&](double x) {
-        return rule.fault == FaultSide::kAbove ? x : rule.fault == FaultSide::kBelow ? -x : std::abs(x);
-      };
-      if (!verdict.value || size(v) > size(*verdict.value)) verdict.value = v;
-    }
+    if (const auto value = furthestValue(rule, s.measures, s.set)) verdict.value = value->value;
     out.push_back(std::move(verdict));
   }
   return out;

@@ -281,6 +281,29 @@ std::vector<Finding> judge(const RuleBook& book, Lift lift, const std::vector<Me
   return findings;
 }
 
+std::optional<Estimate> furthestValue(const Rule& rule, const std::vector<Measure>& measures,
+                                      const JudgedSet& set) {
+  std::optional<Estimate> furthest;
+  for (const Measure& m : measures) {
+    if (std::find(rule.measures.begin(), rule.measures.end(), m.id) == rule.measures.end() ||
+        !meets(rule, measures, m.rep))
+      continue;
+    Estimate v = m.value;
+    if (m.status == MeasureStatus::kNone && rule.absent)
+      v = {*rule.absent, 0.0};
+    else if (m.status != MeasureStatus::kOk)
+      continue;
+    if (rule.of == RuleOf::kUsual) {
+      const auto usual = set.usual.find(m.id);
+      if (usual == set.usual.end()) continue;
+      v = usual->second.from(v);
+    }
+    if (!furthest || sizeBeyond(rule.fault, v.value, 0.0) > sizeBeyond(rule.fault, furthest->value, 0.0))
+      furthest = v;
+  }
+  return furthest;
+}
+
 std::vector<const Rule*> answeredRules(const RuleBook& book, Lift lift, const std::vector<Measure>& measures,
                                        const JudgedSet& set) {
   std::vector<const Rule*> out;

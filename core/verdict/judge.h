@@ -65,6 +65,11 @@ std::optional<RuleInForce> inForce(const Rule& rule, Lift lift, const JudgedSet&
 std::vector<Finding> judge(const RuleBook& book, Lift lift, const std::vector<Measure>& measures,
                            const JudgedSet& set = {});
 
+// The rep that goes furthest to the rule's side, of all its measures; of what is usual where the rule asks
+// that. Nothing where none was measured.
+std::optional<Estimate> furthestValue(const Rule& rule, const std::vector<Measure>& measures,
+                                      const JudgedSet& set = {});
+
 // Rules in force that were answered: a measure was there, precise enough.
 std::vector<const Rule*> answeredRules(const RuleBook& book, Lift lift, const std::vector<Measure>& measures,
                                        const JudgedSet& set = {});
