@@ -70,6 +70,7 @@ std::optional<std::vector<double>> doublesOf(const SQLite::Column& column, std::
 }
 
 constexpr std::size_t kBarFields = 6, kShakeFields = 6, kUprightFields = 4, kJointFields = 4;
+constexpr std::string_view kTooClose = "close";  // what a glance really was
 constexpr std::array kStates = {SetState::kWaiting, SetState::kTracked, SetState::kReviewed,
                                 SetState::kFailed};
 
@@ -733,6 +734,10 @@ Expected<HouseFile> HouseFile::open(const fs::path& path) {
   }
 }
 
+std::int64_t HouseFile::writes() const {
+  return sqlite3_total_changes64(impl_->db.getHandle());
+}
+
 fs::path HouseFile::filmPath(const ClipFacts& clip) const {
   const fs::path file(clip.file);
   return file.is_absolute() ? file : impl_->path.parent_path() / file;
@@ -1191,6 +1196,71 @@ Expected<void> HouseFile::saveHouseBook(const HouseBook& book) {
       q.bind(2, *toml);
       q.exec();
     }
+  });
+}
+
+Expected<std::vector<BlindLook>> HouseFile::blindLooks() const {
+  return impl_->guarded([&]() -> Expected<std::vector<BlindLook>> {
+    std::vector<BlindLook> out;
+    SQLite::Statement q(impl_->db,
+                        "SELECT id, day, seed, lift, view, rule, value, sd, limit_then, big_then, really, "
+                        "called FROM blind_look LEFT JOIN glance ON look_id = id ORDER BY day, id, rule");
+    while (q.executeStep()) {
+      const LookId id{q.getColumn(0).getInt64()};
+      if (out.empty() || out.back().id != id)
+        out.push_back({id,
+                       q.getColumn(1).getString(),
+                       static_cast<std::uint32_t>(q.getColumn(2).getInt64()),
+                       liftNamed(q.getColumn(3).getString()).value_or(Lift::kSquat),
+                       viewNamed(q.getColumn(4).getString()).value_or(View::kSide),
+                       {}});
+      if (q.getColumn(5).isNull()) continue;
+      Glance g;
+      g.rule = q.getColumn(5).getString();
+      g.value = {q.getColumn(6).getDouble(), q.getColumn(7).getDouble()};
+      g.limit = q.getColumn(8).getDouble();
+      g.big = q.getColumn(9).getDouble();
+      g.is = calledNamed(q.getColumn(10).getString());
+      g.called = calledNamed(q.getColumn(11).getString()).value_or(Called::kNothing);
+      out.back().seen.push_back(std::move(g));
+    }
+    return out;
+  });
+}
+
+Expected<LookId> HouseFile::addBlindLook(const BlindLook& look) {
+  LookId id{};
+  auto ok = impl_->inTransaction([&] {
+    SQLite::Statement q(impl_->db, "INSERT INTO blind_look (day, seed, lift, view) VALUES (?, ?, ?, ?)");
+    q.bind(1, look.day);
+    q.bind(2, static_cast<std::int64_t>(look.seed));
+    q.bind(3, std::string(nameOf(look.lift)));
+    q.bind(4, std::string(nameOf(look.view)));
+    q.exec();
+    id = LookId{impl_->db.getLastInsertRowid()};
+    SQLite::Statement one(impl_->db, "INSERT INTO glance VALUES (?, ?, ?, ?, ?, ?, ?, ?)");
+    for (const Glance& g : look.seen) {
+      one.reset();
+      one.bind(1, static_cast<std::int64_t>(id));
+      one.bind(2, g.rule);
+      one.bind(3, g.value.value);
+      one.bind(4, g.value.sd);
+      one.bind(5, g.limit);
+      one.bind(6, g.big);
+      one.bind(7, std::string(g.is ? nameOf(*g.is) : kTooClose));
+      one.bind(8, std::string(nameOf(g.called)));
+      one.exec();
+    }
+  });
+  if (!ok) return tl::make_unexpected(ok.error());
+  return id;
+}
+
+Expected<void> HouseFile::removeBlindLook(LookId id) {
+  return impl_->inTransaction([&] {
+    SQLite::Statement q(impl_->db, "DELETE FROM blind_look WHERE id = ?");
+    q.bind(1, static_cast<std::int64_t>(id));
+    q.exec();
   });
 }
 

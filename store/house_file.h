@@ -14,6 +14,7 @@
 #include <optional>
 #include <vector>
 
+#include "core/eye/blind_look.h"
 #include "core/log/records.h"
 
 namespace mottix {
@@ -42,6 +43,8 @@ class HouseFile {
   ~HouseFile();
 
   const std::filesystem::path& path() const;
+  // Grows with whatever is written through this file; equal numbers: nothing was.
+  std::int64_t writes() const;
   // Where the film of a set lies, and the way to store a film's place.
   std::filesystem::path filmPath(const ClipFacts& clip) const;
   std::string relativeFilm(const std::filesystem::path& film) const;
@@ -81,6 +84,11 @@ class HouseFile {
 
   Expected<HouseBook> houseBook() const;
   Expected<void> saveHouseBook(const HouseBook& book);
+
+  // What the coach's eye called in blind looks, oldest first. Its id is given by the house.
+  Expected<std::vector<BlindLook>> blindLooks() const;
+  Expected<LookId> addBlindLook(const BlindLook& look);
+  Expected<void> removeBlindLook(LookId id);
 
   // Where the coach was on the desk, so that it opens the same.
   Expected<std::string> deskState(const std::string& key) const;  // empty when never saved

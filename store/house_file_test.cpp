@@ -273,6 +273,50 @@ TEST_F(HouseFileTest, TheHousesOwnBookIsKept) {
   EXPECT_EQ(house.houseBook()->cues, book.cues);
 }
 
+TEST_F(HouseFileTest, BlindLooksAreKeptAndTakenBack) {
+  BlindLook look;
+  look.day = "2026-11-24";
+  look.seed = 4000000000U;
+  look.lift = Lift::kBench;
+  look.view = View::kFront;
+  look.seen = {{"bar.uneven", {2.5, 0.25}, 1.5, 3.0, Called::kSmall, Called::kBig, {}, {}},
+               {"bench.pause", {0.5, 0.125}, 0.3, 0.2, std::nullopt, Called::kNothing, {}, {}}};
+  BlindLook empty;
+  empty.day = "2026-11-17";
+  LookId id{};
+  {
+    HouseFile house = opened();
+    const auto writes = house.writes();
+    id = *house.addBlindLook(look);
+    ASSERT_TRUE(house.addBlindLook(empty));
+    EXPECT_GT(house.writes(), writes);
+  }
+  HouseFile house = opened();
+  const auto writes = house.writes();
+  const auto kept = house.blindLooks();
+  ASSERT_TRUE(kept && kept->size() == 2u);
+  EXPECT_EQ((*kept)[0].day, "2026-11-17");  // by day
+  EXPECT_TRUE((*kept)[0].seen.empty());
+  const BlindLook& back = (*kept)[1];
+  EXPECT_EQ(back.id, id);
+  EXPECT_EQ(back.seed, look.seed);
+  EXPECT_EQ(back.lift, look.lift);
+  EXPECT_EQ(back.view, look.view);
+  ASSERT_EQ(back.seen.size(), 2u);
+  EXPECT_EQ(back.seen[0].rule, "bar.uneven");
+  EXPECT_EQ(back.seen[0].value.value, 2.5);
+  EXPECT_EQ(back.seen[0].value.sd, 0.25);
+  EXPECT_EQ(back.seen[0].limit, 1.5);
+  EXPECT_EQ(back.seen[0].big, 3.0);
+  EXPECT_EQ(back.seen[0].is, Called::kSmall);
+  EXPECT_EQ(back.seen[0].called, Called::kBig);
+  EXPECT_FALSE(back.seen[1].is.has_value());
+  EXPECT_EQ(back.seen[1].called, Called::kNothing);
+  EXPECT_EQ(house.writes(), writes);  // reading writes nothing
+  ASSERT_TRUE(house.removeBlindLook(id));
+  EXPECT_EQ(house.blindLooks()->size(), 1u);
+}
+
 TEST_F(HouseFileTest, TheFirstPlacedFrameStaysFirst) {
   HouseFile house = opened();
   const SetId id = *house.addSet(someSet(*house.addAthlete({{}, "Runa", 2.5, 0, ""})));

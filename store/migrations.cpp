@@ -2,7 +2,7 @@
 
 namespace mottix {
 
-const std::array<std::string_view, 15> kMigrations = {
+const std::array<std::string_view, 16> kMigrations = {
     R"sql(
 CREATE TABLE athlete (
   id INTEGER PRIMARY KEY,
@@ -283,6 +283,26 @@ CREATE TABLE cause_word (              -- the coach's word on a cause of this se
 CREATE TABLE house_book (              -- what the house itself says
   kind TEXT PRIMARY KEY,               -- rules (a layer), cues
   toml TEXT NOT NULL
+);
+)sql",
+    R"sql(
+CREATE TABLE blind_look (              -- a made clip, watched without numbers
+  id INTEGER PRIMARY KEY,
+  day TEXT NOT NULL,
+  seed INTEGER NOT NULL,               -- that draws the clip
+  lift TEXT NOT NULL,
+  view TEXT NOT NULL
+);
+CREATE TABLE glance (                  -- one thing that could have been called in it
+  look_id INTEGER NOT NULL REFERENCES blind_look(id) ON DELETE CASCADE,
+  rule TEXT NOT NULL,
+  value REAL NOT NULL,                 -- in the measure's unit, of the rep that goes furthest
+  sd REAL NOT NULL,
+  limit_then REAL NOT NULL,            -- of the rule that day
+  big_then REAL NOT NULL,
+  really TEXT NOT NULL,                -- nothing, small, big; close: too near the limit to be called
+  called TEXT NOT NULL,                -- nothing, small, big
+  PRIMARY KEY (look_id, rule)
 );
 )sql"};
 
