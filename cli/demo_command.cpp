@@ -5,6 +5,7 @@
 #include <sstream>
 
 #include "cli/commands.h"
+#include "cli/demo_story.h"
 #include "cli/files.h"
 #include "core/body/lengths_from_clip.h"
 #include "core/cue/cue_book.h"
@@ -238,7 +239,7 @@ Expected<void> keepSetups(HouseFile& house, AthleteId athlete) {
     if (auto ok = house.saveRecord(*record); !ok) return ok;
   }
   for (SetRecord& set : *sets)
-    if (set.athlete == athlete && set.edit.asked.lift == Lift::kSquat) {
+    if (set.athlete == athlete && set.hasFilm() && set.edit.asked.lift == Lift::kSquat) {
       set.edit.setup = record->setups.front().id;
       set.edit.comfort = 6;
       set.edit.effort_felt = 8.0;
@@ -275,6 +276,10 @@ Expected<void> makeDemo(const fs::path& house_path, const fs::path& footage, con
       if (auto ok = readLengths(*house, record); !ok) return ok;
     if (auto ok = layOnEachOther(*house, records[kFilmedTwice]); !ok) return ok;
     if (auto ok = keepSetups(*house, records[kTriesSetups].athlete.id); !ok) return ok;
+    std::printf("the months before\n");
+    std::fflush(stdout);
+    if (auto ok = addStory(*house, records); !ok) return ok;
+    if (auto ok = addBlindLooks(*house); !ok) return ok;
   }
   fs::rename(making, house_path, ec);
   if (ec)

@@ -317,7 +317,7 @@ void BesideView::offerSets() {
                   static_cast<qlonglong>(s.id));
   };
   auto usable = [&](const SetRecord& s) {
-    return s.edit.asked.lift == mine.edit.asked.lift &&
+    return s.hasFilm() && s.edit.asked.lift == mine.edit.asked.lift &&
            (s.state == SetState::kTracked || s.state == SetState::kReviewed);
   };
   for (const bool own : {true, false})

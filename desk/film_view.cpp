@@ -124,8 +124,10 @@ void FilmView::setData(const SheetData* sheet, const QString& film_path) {
     asked_.reset();
     open_line_.reset();
     source_.close();
-    if (!path_.isEmpty()) source_.open(path_.toStdString(), FrameSource::Use::kPulling);
-    source_.want(0);
+    if (!path_.isEmpty()) {
+      source_.open(path_.toStdString(), FrameSource::Use::kPulling);
+      source_.want(0);
+    }
   }
   update();
 }
@@ -835,7 +837,9 @@ void FilmView::paintEvent(QPaintEvent*) {
     p.setPen(theme().muted);
     p.setFont(type(15));
     p.drawText(r.adjusted(20, 20, -20, -20), Qt::AlignCenter | Qt::TextWordWrap,
-               trouble_.isEmpty() ? tr("Opening the film …") : trouble_);
+               !trouble_.isEmpty() ? trouble_
+               : path_.isEmpty()   ? tr("There is no film of this set.")
+                                   : tr("Opening the film …"));
     return;
   }
   p.setRenderHint(QPainter::SmoothPixmapTransform);

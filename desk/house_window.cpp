@@ -106,6 +106,13 @@ HouseWindow::HouseWindow(HouseFile house, QDate today, std::filesystem::path mod
   connect(book_, &HouseBookView::openSetWanted, this, &HouseWindow::openSet);
   connect(book_, &HouseBookView::changed, sheet_, &SetSheet::forgetLog);
   connect(book_, &HouseBookView::changed, queue_, &QueueView::forgetDrawings);
+  connect(blind_, &BlindLookView::backWanted, this, &HouseWindow::back);
+  connect(blind_, &BlindLookView::trouble, this, &HouseWindow::say);
+  connect(blind_, &BlindLookView::ruleWanted, this, [this](const QString& rule) {
+    openBook();
+    if (const Rule* r = builtInRuleBook().find(rule.toStdString())) book_->showLift(r->lifts.front());
+    book_->showRule(rule);
+  });
   connect(queue_, &QueueView::bodyWanted, this, &HouseWindow::openAthlete);
   connect(queue_, &QueueView::fitWanted, this, &HouseWindow::openFit);
   connect(athlete_, &AthleteView::fitWanted, this, &HouseWindow::openFit);
@@ -210,6 +217,13 @@ void HouseWindow::buildChrome() {
           &HouseWindow::openBook);
   bar->addWidget(book_button);
   book_button->setProperty("what", QStringLiteral("house book"));
+  auto* blind_button =
+      button(tr("Blind look"), tr("Try your own eye on clips without numbers (Ctrl+L)"), true);
+  connect(blind_button, &QPushButton::clicked, this, &HouseWindow::openBlind);
+  connect(new QShortcut(QKeySequence(Qt::CTRL | Qt::Key_L), this), &QShortcut::activated, this,
+          &HouseWindow::openBlind);
+  bar->addWidget(blind_button);
+  blind_button->setProperty("what", QStringLiteral("blind look"));
   auto* undo_button =
       add_action(undo_.createUndoAction(this, tr("Undo")), {QKeySequence(Qt::CTRL | Qt::Key_Z)});
   undo_button->setText(tr("Undo"));
@@ -234,6 +248,8 @@ void HouseWindow::buildChrome() {
   pages_->addWidget(beside_);
   book_ = new HouseBookView(house_, undo_);
   pages_->addWidget(book_);
+  blind_ = new BlindLookView(house_, undo_, today_);
+  pages_->addWidget(blind_);
   column->addWidget(pages_, 1);
 
   notice_box_ = new QWidget;
@@ -290,6 +306,9 @@ bool HouseWindow::onBeside() const {
 }
 bool HouseWindow::onBook() const {
   return pages_->currentWidget() == book_;
+}
+bool HouseWindow::onBlind() const {
+  return pages_->currentWidget() == blind_;
 }
 QString HouseWindow::notice() const {
   return notice_box_->isHidden() ? QString() : notice_->text();
@@ -360,6 +379,7 @@ std::optional<AthleteId> HouseWindow::athleteAtHand() const {
 
 void HouseWindow::showPage(QWidget* page) {
   say({});
+  if (onBlind()) blind_->leave();
   if (onSheet()) {
     sheet_->leave();
     from_sheet_ = true;
@@ -405,7 +425,15 @@ void HouseWindow::openBook() {
   refreshCrumbs();
 }
 
+void HouseWindow::openBlind() {
+  showPage(blind_);
+  blind_->open();
+  blind_->setFocus();
+  refreshCrumbs();
+}
+
 void HouseWindow::back() {
+  if (onBlind()) blind_->leave();
   if (onBeside()) beside_->leave();
   if (from_sheet_ && house_.loadSet(sheet_->current()))
     openSet(sheet_->current());
@@ -427,6 +455,7 @@ void HouseWindow::showQueue() {
   const std::optional<AthleteId> athlete =
       onAthlete() || onFit() ? std::optional(desk_.record().athlete.id) : std::nullopt;
   sheet_->leave();
+  blind_->leave();
   pages_->setCurrentWidget(queue_);
   undo_.setActiveStack(&queue_stack_);
   queue_->reload();
@@ -449,6 +478,7 @@ void HouseWindow::refreshCrumbs() {
                                 .arg(QString::fromStdString(desk_.record().athlete.name).toHtmlEscaped(),
                                      onFit() ? QStringLiteral("&nbsp; / &nbsp;") + tr("Fit") : QString()));
   if (onBook()) return crumbs_->setText(QStringLiteral("/ &nbsp;<span>%1</span>").arg(tr("House book")));
+  if (onBlind()) return crumbs_->setText(QStringLiteral("/ &nbsp;<span>%1</span>").arg(tr("Blind look")));
   if (!onSheet() && !onBeside()) return crumbs_->clear();
   const SheetData& d = sheet_->data();
   const QDate day = QDate::fromString(QString::fromStdString(d.set.day), Qt::ISODate);

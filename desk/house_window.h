@@ -1,5 +1,5 @@
-// The window of one house: the Queue, the set sheet, the athlete's page and Fit; what was said wrong, and the
-// way back.
+// The window of one house: the Queue, the set sheet, the athlete's page, Fit, the House book and the blind
+// look; what was said wrong, and the way back.
 #pragma once
 
 #include <QDate>
@@ -10,6 +10,7 @@
 #include "desk/analysis_jobs.h"
 #include "desk/athlete_view.h"
 #include "desk/beside_view.h"
+#include "desk/blind_look_view.h"
 #include "desk/fit_view.h"
 #include "desk/house_book_view.h"
 #include "desk/queue_view.h"
@@ -37,11 +38,13 @@ class HouseWindow : public QMainWindow {
   FitView& fit() { return *fit_; }
   BesideView& beside() { return *beside_; }
   HouseBookView& book() { return *book_; }
+  BlindLookView& blind() { return *blind_; }
   bool onSheet() const;
   bool onAthlete() const;
   bool onFit() const;
   bool onBeside() const;
   bool onBook() const;
+  bool onBlind() const;
   QString notice() const;
 
   void addFilms(AthleteId athlete, const QStringList& files);
@@ -54,6 +57,7 @@ class HouseWindow : public QMainWindow {
   // The set on the sheet beside another.
   void openBeside();
   void openBook();
+  void openBlind();
 
  protected:
   void closeEvent(QCloseEvent* event) override;
@@ -72,6 +76,7 @@ class HouseWindow : public QMainWindow {
   FitView* fit_ = nullptr;
   BesideView* beside_ = nullptr;
   HouseBookView* book_ = nullptr;
+  BlindLookView* blind_ = nullptr;
   bool from_sheet_ = false;  // the athlete's pages were opened from a set
   QPushButton *body_button_ = nullptr, *fit_button_ = nullptr;
   QPushButton* queue_crumb_ = nullptr;

@@ -10,6 +10,8 @@
 #include <QStandardPaths>
 #include <QTableView>
 
+#include "desk/call_sheet.h"
+#include "desk/film_view.h"
 #include "desk/house_window.h"
 #include "desk/theme.h"
 #include "desk/trial_panel.h"
@@ -43,6 +45,8 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
   auto sets = window.house().sets();
   if (!sets || sets->empty()) return 1;
   mottix::SetId id = sets->front().id;
+  for (auto s = sets->rbegin(); s != sets->rend(); ++s)
+    if (s->hasFilm()) id = s->id;
   for (const auto& s : *sets)
     if (static_cast<qint64>(s.id) == set) id = s.id;
   window.openSet(id);
@@ -112,6 +116,30 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
   waitUntil([&] { return window.book().ready(); }, 30);
   window.book().showRule(QStringLiteral("squat.hips_first"));
   if (!save(QStringLiteral("house_book"))) return 1;
+  window.openBlind();
+  if (!save(QStringLiteral("blind_results"))) return 1;
+  // A clip with what could be called on it, and the measures beside what was called.
+  mottix::BlindLookView& blind = window.blind();
+  blind.goOn();
+  if (!waitUntil([&] { return blind.state() == mottix::BlindLookView::State::kLooking; }, 120)) return 1;
+  if (blind.film().playing()) blind.film().togglePlay();
+  const auto cell = blind.calls().rules();
+  if (cell.size() > 2)
+    blind.putMarks({{cell[2], 2, mottix::Called::kSmall}, {cell[0], 3, mottix::Called::kBig}});
+  blind.film().goTo(60);
+  waitUntil([&] { return blind.film().shownFrame() == blind.film().frame(); }, 10);
+  if (!save(QStringLiteral("blind_looking"))) return 1;
+  blind.goOn();
+  QCoreApplication::processEvents();
+  for (QPushButton* b : blind.findChildren<QPushButton*>())
+    if (b->property("what").toString() == QLatin1String("show glance") && b->isVisible()) {
+      b->click();
+      break;
+    }
+  waitUntil([&] { return blind.film().shownFrame() == blind.film().frame(); }, 10);
+  if (!save(QStringLiteral("blind_compared"))) return 1;
+  window.undo().undo();  // the demo's own looks stay as they are
+  blind.showResults();
   window.openSet(id);
   waitUntil([&] { return window.sheet().film().shownFrame() == window.sheet().film().frame(); }, 10);
   // A line along a post, of which it has not been said yet what it shows.

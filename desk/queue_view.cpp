@@ -248,6 +248,11 @@ Lane::Lane(const Athlete& athlete, QWidget* parent) : QWidget(parent), athlete_(
   column->addWidget(name);
   column->addWidget(facts);
   column->addWidget(note);
+  log_ = new QLabel;
+  log_->setFont(type(13));
+  log_->setPalette(palette);
+  log_->hide();
+  column->addWidget(log_);
   column->addLayout(row_of_buttons);
   column->addStretch(1);
   row->addWidget(head);
@@ -275,7 +280,12 @@ void Lane::addTile(SetTile* tile) {
   ++tiles_;
 }
 
-void Lane::finish() {
+void Lane::finish(int without_film) {
+  if (without_film > 0) {
+    log_->setText(without_film == 1 ? tr("and a set in the log without film")
+                                    : tr("and %1 sets in the log without film").arg(without_film));
+    log_->show();
+  }
   if (tiles_ == 0) {
     auto* empty =
         new QLabel(tr("No films yet. Drop a film of one set here, filmed from the side with the whole plate "
@@ -395,8 +405,13 @@ void QueueView::reload() {
     connect(lane, &Lane::addWanted, this, &QueueView::addWanted);
     connect(lane, &Lane::bodyWanted, this, &QueueView::bodyWanted);
     connect(lane, &Lane::fitWanted, this, &QueueView::fitWanted);
+    int without_film = 0;
     for (const SetRecord& set : *sets) {
       if (set.athlete != athlete.id) continue;
+      if (!set.hasFilm()) {
+        ++without_film;
+        continue;
+      }
       auto* tile = new SetTile(set);
       connect(tile, &QAbstractButton::clicked, this, [this, id = set.id] { emit openWanted(id); });
       connect(tile, &SetTile::stopWanted, this, &QueueView::stopWanted);
@@ -414,7 +429,7 @@ void QueueView::reload() {
       lane->addTile(tile);
       tiles_.push_back(tile);
     }
-    lane->finish();
+    lane->finish(without_film);
     lanes_->addWidget(lane);
     lane_list_.push_back(lane);
   }

@@ -61,7 +61,7 @@ class Lane : public QWidget {
   AthleteId athlete() const { return athlete_.id; }
   const Athlete& record() const { return athlete_; }
   void addTile(SetTile* tile);
-  void finish();  // after the last tile
+  void finish(int without_film);  // after the last tile
   void takeFocus();
 
  signals:
@@ -79,6 +79,7 @@ class Lane : public QWidget {
 
  private:
   Athlete athlete_;
+  QLabel* log_ = nullptr;
   QScrollArea* row_area_;
   QWidget* row_;
   bool drop_here_ = false;

@@ -21,6 +21,7 @@
 #include <QStackedWidget>
 #include <QUndoCommand>
 #include <QVBoxLayout>
+#include <QtConcurrent>
 
 #include "core/cue/cue_book.h"
 #include "core/motion/joint_corrections.h"
@@ -86,8 +87,34 @@ SetSheet::SetSheet(HouseFile& house, AnalysisJobs& jobs, QUndoGroup& undo, QWidg
   if (const auto lines = house_.deskState("lines"); lines && !lines->empty())
     lines_ = EvidenceChoice::of(QString::fromStdString(*lines));
   film_->setShownLines(lines_);
+  readAhead();
 }
-SetSheet::~SetSheet() = default;
+SetSheet::~SetSheet() {
+  ahead_.waitForFinished();
+}
+
+// By a connection of its own, before anybody waits for it.
+void SetSheet::readAhead() {
+  ahead_at_ = house_.writes();
+  ahead_ = QtConcurrent::run([path = house_.path()]() -> std::shared_ptr<HouseLog> {
+    const auto house = HouseFile::open(path);
+    return house ? std::make_shared<HouseLog>(readLog(*house)) : nullptr;
+  });
+}
+
+HouseLog& SetSheet::log() {
+  if (!log_) {
+    const std::shared_ptr<HouseLog> ahead = ahead_.result();
+    // What was written meanwhile is in the house only.
+    log_ = ahead && ahead_at_ == house_.writes() ? std::move(*ahead) : readLog(house_);
+  }
+  return *log_;
+}
+
+void SetSheet::forgetLog() {
+  log_.reset();
+  readAhead();
+}
 
 void SetSheet::build() {
   auto* grid = new QGridLayout(this);
@@ -652,11 +679,10 @@ void SetSheet::recompute() {
   data_.problem = QString::fromStdString(data_.set.problem);
   data_.tracks = {};
   if (!data_.record) return;
-  if (!log_) log_ = readLog(house_);
-  SetJudging judging = judgingOf(house_, data_.set, data_.record->tracks.across(), *log_);
+  SetJudging judging = judgingOf(house_, data_.set, data_.record->tracks.across(), log());
   if (!judging.problem.empty()) emit trouble(QString::fromStdString(judging.problem));
   data_.by = std::move(judging.by);
-  data_.cues = cueHistory(*log_, data_.set);
+  data_.cues = cueHistory(log(), data_.set);
   SetAnalysis found = analyseSet(*data_.record, data_.athlete, data_.set.edit, data_.body, data_.by);
   data_.tracks = std::move(found.tracks);
   auto& analysis = found.analysis;
@@ -668,7 +694,7 @@ void SetSheet::recompute() {
   data_.analysis = std::move(*analysis);
   data_.phases = findPhases(data_.analysis->on->input, data_.analysis->reps);
   judgeWithOther();
-  log_->put(data_.set, *data_.analysis);
+  log().put(data_.set, *data_.analysis);
   if (auto ok = house_.saveResults(data_.set.id, *data_.analysis, data_.by.book); !ok)
     emit trouble(QString::fromStdString(ok.error().text));
 }
@@ -682,7 +708,7 @@ void SetSheet::judgeWithOther() {
     const auto set = house_.loadSet(link->other.set);
     const auto record = house_.loadTracks(link->other.set);
     if (!set || !record || !*record) return;
-    const SetJudging by = judgingOf(house_, *set, (*record)->tracks.across(), *log_);
+    const SetJudging by = judgingOf(house_, *set, (*record)->tracks.across(), log());
     SetAnalysis found = analyseSet(**record, data_.athlete, set->edit, data_.body, by.by);
     if (!found.analysis) return;
     data_.other = OtherSeen{set->id, 0.0, std::move(found.tracks.time_s), std::move(*found.analysis), {}};
@@ -769,7 +795,9 @@ void SetSheet::showProgress(SetId id, double part) {
 
 void SetSheet::refresh() {
   refreshSentence();
-  film_->setData(&data_, QString::fromStdString(house_.filmPath(data_.set.clip).string()));
+  film_->setData(&data_, data_.set.hasFilm()
+                             ? QString::fromStdString(house_.filmPath(data_.set.clip).string())
+                             : QString());
   ribbon_->setData(&data_);
   ribbon_->setFrame(film_->frame());
   numbers_->setData(&data_);
@@ -779,7 +807,7 @@ void SetSheet::refresh() {
   evidence_->setEnabled(data_.analysis.has_value());
   by_hand_->setEnabled(data_.analysis.has_value());
   place_->setEnabled(data_.record.has_value() && !data_.tracks.across() && !jobs_.running(data_.set.id));
-  point_->setEnabled(!jobs_.running(data_.set.id));
+  point_->setEnabled(data_.set.hasFilm() && !jobs_.running(data_.set.id));
   const Held held = data_.set.edit.asked.held;
   point_->setText(held == Held::kPlates     ? tr("Plate · L")
                   : held == Held::kEmptyBar ? tr("Bar's end · L")
@@ -1004,6 +1032,8 @@ void SetSheet::refreshJudged() {
                                    .arg(kSetsForUsual)
                                    .arg(data_.by.like_sets);
     paragraph(by, 14, true)->setObjectName(QStringLiteral("judged by"));
+  } else if (!data_.set.hasFilm()) {
+    addLogged(paragraph);
   } else if (!jobs_.running(data_.set.id)) {
     paragraph(data_.record || !data_.problem.isEmpty() ? tr("Not measured") : tr("Not followed yet"), 16,
               false);
@@ -1024,6 +1054,29 @@ void SetSheet::refreshJudged() {
            tr("Show what is to be followed"), &SetSheet::pointAtPlate);
   }
   judged_->addStretch(1);
+}
+
+// What was measured of a set whose film nobody kept, judged by the book as it is now.
+void SetSheet::addLogged(const std::function<QLabel*(const QString&, int, bool)>& paragraph) {
+  const std::vector<StoredResult>& results = log().results;
+  const auto logged = std::find_if(results.begin(), results.end(),
+                                   [&](const StoredResult& r) { return r.set.id == data_.set.id; });
+  if (logged == results.end()) {
+    paragraph(tr("Not measured"), 16, false);
+    paragraph(tr("There is no film of this set, so nothing is judged in it."), 14, true);
+    return;
+  }
+  const SetJudging judging = judgingOf(house_, data_.set, logged->across, log());
+  const RuleBook& book = judging.by.book;
+  const auto findings = judge(book, data_.set.edit.asked.lift, logged->measures, judging.by.set);
+  for (const Finding& f : findings) {
+    if (f.certainty == Certainty::kCantTell || f.rule != f.event) continue;
+    paragraph(findingHeading(f, book), 16, false);
+    paragraph(findingDetail(f, book, logged->measures), 14, true);
+  }
+  if (findings.empty()) paragraph(tr("In order"), 16, false);
+  paragraph(tr("The film of this set was not kept; these are the numbers in the log."), 14, true);
+  paragraph(judgedByWords(book), 14, true);
 }
 
 // One card an event: what shows it in another way is said on the same card.
@@ -1571,6 +1624,7 @@ void SetSheet::takeLift(SetId id, Lift lift) {
 }
 
 void SetSheet::pointAtPlate() {
+  if (!data_.set.hasFilm()) return emit trouble(tr("There is no film of this set."));
   if (jobs_.running(data_.set.id))
     return emit trouble(tr("The film is being followed; stop it first to point at the plate."));
   film_->startPointing();

@@ -5,9 +5,11 @@
 // file.
 #pragma once
 
+#include <functional>
 #include <map>
 #include <memory>
 
+#include <QFuture>
 #include <QUndoGroup>
 #include <QUndoStack>
 #include <QWidget>
@@ -87,7 +89,7 @@ class SetSheet : public QWidget {
   void sayCue();
   void otherCue();
   // The house's rules or cues are others now: what was read of it is read again.
-  void forgetLog() { log_.reset(); }
+  void forgetLog();
   void acceptLoad();
   void changeLoad();
   void focusStation(int number);
@@ -110,7 +112,9 @@ class SetSheet : public QWidget {
   std::map<SetId, std::unique_ptr<QUndoStack>> stacks_;
   bool asks_ = false;  // joints are being put right one after another
   SheetData data_;
-  std::optional<HouseLog> log_;      // read when it is first needed
+  std::optional<HouseLog> log_;  // taken when it is first needed
+  QFuture<std::shared_ptr<HouseLog>> ahead_;
+  std::int64_t ahead_at_ = 0;        // writes of the house when that was begun
   std::vector<SetupRecord> setups_;  // of the athlete and lift at hand
   std::size_t cue_choice_ = 0;
   std::optional<RoomLine> open_line_;  // drawn, but not said yet what it shows
@@ -150,6 +154,8 @@ class SetSheet : public QWidget {
   template <typename Change>
   QString editAsked(const QString& text, Change&& change);
   void recompute();
+  void readAhead();
+  HouseLog& log();
   void judgeWithOther();
   void refresh();
   void refreshSentence();
@@ -171,6 +177,7 @@ class SetSheet : public QWidget {
   std::vector<CueOffer> cuesOffered() const;
   const CueBook& cueBook() const { return log_ ? log_->cues : builtInCueBook(); }
   void addFindings();
+  void addLogged(const std::function<QLabel*(const QString&, int, bool)>& paragraph);
   CardContext cardFor(const Finding& finding, const std::vector<Finding>& all, const Judging& by,
                       const std::vector<Measure>& measures, const std::vector<double>& time_s) const;
 };

@@ -1,0 +1,193 @@
+#include "cli/demo_story.h"
+
+#include <algorithm>
+#include <array>
+#include <chrono>
+#include <cmath>
+#include <random>
+
+#include "core/log/cue_trials.h"
+#include "synth/blind_look.h"
+
+namespace mottix {
+namespace {
+
+// One lifter's weeks of one lift, once a week and from the same side.
+struct Thread {
+  std::size_t athlete;
+  Lift lift;
+  View view;
+  const char* variant;
+  int weeks;
+  double first_kg, step_kg;
+  int reps;
+  const char* fault;
+  double size;  // in the fault's unit, at the beginning
+};
+
+constexpr std::array kThreads = {
+    Thread{0, Lift::kSquat, View::kSide, "high bar", 14, 52.5, 1.25, 5, "hips-first", 17.0},
+    Thread{0, Lift::kDeadlift, View::kSide, "conventional", 13, 70.0, 1.25, 4, "bar-forward", 8.0},
+    Thread{0, Lift::kBench, View::kSide, "paused", 10, 37.5, 1.25, 5, "touch-wanders", 6.0},
+    Thread{1, Lift::kSquat, View::kSide, "high bar", 12, 60.0, 1.25, 5, "hips-first", 13.0},
+    Thread{1, Lift::kDeadlift, View::kSide, "conventional", 12, 90.0, 2.5, 4, "hips-first", 9.0},
+    Thread{2, Lift::kSquat, View::kSide, "high bar", 12, 40.0, 1.25, 4, "high", 7.0},
+    Thread{2, Lift::kBench, View::kSide, "flat", 10, 40.0, 1.25, 5, "seat-lifts", 6.0},
+    Thread{4, Lift::kSquat, View::kFront, "high bar", 13, 40.0, 0.0, 5, "knees-cave", 24.0},
+    Thread{4, Lift::kDeadlift, View::kSide, "conventional", 12, 60.0, 1.25, 4, "bar-forward", 7.0},
+    Thread{5, Lift::kSquat, View::kSide, "high bar", 14, 80.0, 1.25, 4, "heels-up", 4.0},
+    Thread{5, Lift::kBench, View::kFront, "flat", 12, 67.5, 1.25, 4, "right-lags", 6.0},
+};
+
+// Mondays before the days of the demo's films.
+std::string mondayBack(int weeks) {
+  const auto monday = std::chrono::sys_days{std::chrono::year{2026} / 11 / 16} - std::chrono::weeks(weeks);
+  const std::chrono::year_month_day day{monday};
+  char text[16];
+  std::snprintf(text, sizeof text, "%04d-%02u-%02u", static_cast<int>(day.year()),
+                static_cast<unsigned>(day.month()), static_cast<unsigned>(day.day()));
+  return text;
+}
+
+// What is left of a fault in the next set when these words are said: some do most of the work, some nothing.
+// Which is which nobody knows beforehand.
+double leftAfter(const std::string& cue, std::mt19937& draw) {
+  unsigned sum = 0;
+  for (const char c : cue) sum = sum * 31 + static_cast<unsigned char>(c);
+  constexpr std::array kLeft = {0.35, 0.5, 0.75, 1.0};
+  const bool heard = std::uniform_real_distribution<double>(0.0, 1.0)(draw) < 0.85;
+  return heard ? kLeft[sum % kLeft.size()] : 1.0;
+}
+
+// The clip of one set, as it was filmed that day.
+BlindClip clipOf(const Thread& t, int week, const Body& body, double load_kg, double size) {
+  BlindClip clip;
+  FilmPlan& plan = clip.plan;
+  plan = planFromSeed(
+      static_cast<std::uint32_t>(1000 * (t.athlete + 1) + 100 * static_cast<std::size_t>(t.lift) +
+                                 static_cast<std::size_t>(week)),
+      t.lift, t.view);
+  clearFaults(plan);
+  if (plan.standsWide()) {
+    const auto reps = plan.deadlift.reps;
+    plan.deadlift = DeadliftPlan();
+    plan.deadlift.reps = reps;
+  }
+  plan.build() = buildOf(body);
+  const auto reps = static_cast<std::size_t>(t.reps);
+  plan.squat.reps.resize(reps, plan.squat.reps.front());
+  plan.bench.reps.resize(reps, plan.bench.reps.front());
+  plan.deadlift.reps.resize(reps, plan.deadlift.reps.front());
+  plan.load_kg = std::max(40.0, load_kg);
+  const FaultKind* kind = faultNamed(t.fault, t.lift);
+  const bool against_others = std::string_view(t.fault) == "touch-wanders";
+  for (std::size_t r = 0; r < reps; ++r)
+    if (size > 0.0 && (!against_others || r % 2 == 1))
+      (void)plantFault(plan, *kind, r, std::min(size, kind->most));
+  return clip;
+}
+
+Expected<void> addThread(HouseFile& house, const Thread& t, const AthleteRecord& who,
+                         std::vector<CueSet>& log) {
+  const auto subject = subjectOf(who);
+  if (!subject) return {};
+  std::mt19937 draw(static_cast<std::uint32_t>(77 + 10 * t.athlete + static_cast<std::size_t>(t.lift)));
+  std::normal_distribution<double> normal(0.0, 1.0);
+  std::vector<PastSet> past;
+  double left = 1.0, learnt = 1.0;
+  for (int week = t.weeks; week >= 1; --week) {
+    const int done = t.weeks - week;
+    SetRecord set;
+    set.athlete = who.athlete.id;
+    set.day = mondayBack(week);
+    set.state = SetState::kReviewed;
+    set.edit.asked.lift = t.lift;
+    set.edit.asked.variant = t.variant;
+    set.edit.asked.reps = t.reps;
+    // A bar is loaded in steps of 2.5 kg.
+    set.edit.asked.load_kg = 2.5 * std::round((t.first_kg + t.step_kg * done) / 2.5);
+    set.edit.asked.effort = 7.0 + 0.5 * (done % 3);
+    set.edit.asked.view = t.view;
+    set.edit.asked.facing = t.view == View::kSide ? Facing::kRight : Facing::kUnknown;
+    set.edit.effort_felt = std::clamp(set.edit.asked.effort + 0.5 * std::round(normal(draw)), 5.0, 10.0);
+    const double size = t.size * learnt * left * std::exp(0.12 * normal(draw));
+    BlindClip clip = clipOf(t, week, subject->body, set.edit.asked.load_kg, size);
+    const auto judging = judgingOf(who, set.edit, t.view != View::kSide, past);
+    if (!judging) return tl::make_unexpected(judging.error());
+    clip.variants = judging->set.variants;
+    const MeasuredClip measured = measureBlindClip(clip, judging->book);
+    if (!measured.analysis) return tl::make_unexpected(measured.analysis.error());
+    const Analysis& a = *measured.analysis;
+    // Now and then nothing is said, so that it is known what faults do by themselves.
+    left = 1.0;
+    CueHistory history = cueTrials(log, who.athlete.id, judging->book, builtInCueBook());
+    const auto offers = suggestCues(builtInCueBook(), a.findings, judging->book, history);
+    if (!offers.empty() && done % 4 != 3) {
+      set.edit.cue = offers.front().cue->id;
+      left = leftAfter(set.edit.cue, draw);
+      if (left < 0.6) learnt *= 0.97;  // what works stays a little
+    }
+    set.edit.next_load_kg = 2.5 * std::round((t.first_kg + t.step_kg * (done + 1)) / 2.5);
+    std::vector<std::string> found;
+    for (const Finding& f : a.findings)
+      if (f.certainty == Certainty::kClear) found.push_back(f.rule);
+    past.push_back(asPast(set.edit, t.view != View::kSide, a.measures, found));
+    log.push_back({who.athlete.id, set.edit.cue, past.back()});
+    const auto id = house.addSet(set);
+    if (!id) return tl::make_unexpected(id.error());
+    if (auto ok = house.saveResults(*id, a, judging->book); !ok) return ok;
+  }
+  return {};
+}
+
+}  // namespace
+
+Expected<void> addStory(HouseFile& house, const std::vector<AthleteRecord>& records) {
+  std::vector<CueSet> log;
+  for (const Thread& t : kThreads)
+    if (auto ok = addThread(house, t, records.at(t.athlete), log); !ok) return ok;
+  return {};
+}
+
+Expected<void> addBlindLooks(HouseFile& house) {
+  // From where on this eye calls a fault, in parts of the way from limit to big: late for what happens at the
+  // bottom, early for the bar. It has grown better over the weeks.
+  std::mt19937 draw(5);
+  std::normal_distribution<double> normal(0.0, 1.0);
+  const RuleBook& book = builtInRuleBook();
+  constexpr int kLooks = 64, kPerDay = 8;
+  constexpr std::array kLifts = {Lift::kSquat, Lift::kBench, Lift::kDeadlift};
+  for (int k = 0; k < kLooks; ++k) {
+    const auto seed = static_cast<std::uint32_t>(k + 1);
+    const Lift lift = kLifts[seed % kLifts.size()];
+    const View view = lift != Lift::kDeadlift && (seed / 3) % 3 == 0 ? View::kFront : View::kSide;
+    const BlindClip clip = drawBlindClip(seed, lift, view);
+    const MeasuredClip measured = measureBlindClip(clip, book);
+    if (!measured.analysis) continue;
+    JudgedSet set;
+    set.variants = clip.variants;
+    const double unsure = 1.2 - 0.8 * k / kLooks;
+    std::vector<EyeMark> marks;
+    for (const Glance& g : compareCalls(book, lift, measured.analysis->measures, set, {})) {
+      const Rule& rule = *book.find(g.rule);
+      const double sign = rule.fault == FaultSide::kBelow ? -1.0 : 1.0;
+      const double v = rule.fault == FaultSide::kEither ? std::abs(g.value.value) : sign * g.value.value;
+      const double beyond = (v - sign * g.limit) / std::max(1e-9, std::abs(g.big - g.limit));
+      const double from = rule.phase == "bottom" ? 0.8 : rule.phase == "way up" ? 0.3 : 0.0;
+      const double seen = beyond - from + 0.4 * unsure * normal(draw);
+      if (seen > 0.0)
+        marks.push_back(
+            {g.rule, g.reps.empty() ? 1 : g.reps.front(), seen > 1.0 ? Called::kBig : Called::kSmall});
+    }
+    BlindLook look;
+    look.day = mondayBack((kLooks - k + kPerDay - 1) / kPerDay);
+    look.seed = seed;
+    look.lift = lift;
+    look.view = view;
+    look.seen = compareCalls(book, lift, measured.analysis->measures, set, marks);
+    if (auto ok = house.addBlindLook(look); !ok) return tl::make_unexpected(ok.error());
+  }
+  return {};
+}
+
+}  // namespace mottix
