@@ -13,12 +13,13 @@
 #include "report/analysis_document.h"
 #include "report/athlete_document.h"
 #include "report/wording.h"
+#include "store/house_file.h"
 
 namespace mottix {
 namespace {
 
 struct JudgeOptions {
-  std::string result, athlete, lift, variant, house, json;
+  std::string result, athlete, lift, variant, house, log, json;
   std::vector<std::string> schools;
   std::optional<double> effort;
 };
@@ -38,31 +39,20 @@ std::vector<std::string> layersIn(const std::string& text) {
   return names;
 }
 
-struct Judged {
+struct JudgedBy {
   Judging by;
   std::vector<Finding> findings;
   LoadDecision decision;
 };
 
-Expected<Judged> judgeBy(const std::vector<std::string>& schools, const MeasuredDocument& doc,
-                         const AthleteRecord& who, const SetEdit& edit,
-                         const std::optional<RuleLayer>& house) {
-  AthleteRecord by = who;
+Expected<JudgedBy> judgeBy(const std::vector<std::string>& schools, const MeasuredDocument& doc,
+                           const AthleteRecord& who, const SetEdit& edit, const std::vector<PastSet>& past,
+                           const std::optional<RuleLayer>& house) {
   const Lift lift = edit.asked.lift;
-  auto book = bookOfSchools(schools, lift);
-  if (!book) return tl::make_unexpected(book.error());
-  if (house) {
-    book = withHouse(*book, *house);
-    if (!book) return tl::make_unexpected(book.error());
-  }
-  by.athlete.profile.squat = SquatSchool::kBase;
-  by.athlete.profile.bench = BenchSchool::kBase;
-  by.athlete.profile.deadlift = DeadliftSchool::kBase;
-  by.athlete.profile.layers.clear();
-  auto judging = judgingOf(by, edit, doc.view == View::kFront || doc.view == View::kRear, {});
+  auto judging =
+      judgingBy(schools, who, edit, doc.view == View::kFront || doc.view == View::kRear, past, house);
   if (!judging) return tl::make_unexpected(judging.error());
-  Judged out{std::move(*judging), {}, {}};
-  out.by.book = std::move(*book);
+  JudgedBy out{std::move(*judging), {}, {}};
   out.findings = judge(out.by.book, lift, doc.measures, out.by.set);
   LoadInput load;
   load.load_kg = doc.load_kg;
@@ -78,7 +68,7 @@ Expected<Judged> judgeBy(const std::vector<std::string>& schools, const Measured
   return out;
 }
 
-nlohmann::ordered_json toJson(const Judged& judged) {
+nlohmann::ordered_json toJson(const JudgedBy& judged) {
   nlohmann::ordered_json doc;
   doc["book"] = judged.by.book.name;
   doc["findings"] = nlohmann::ordered_json::array();
@@ -95,6 +85,27 @@ nlohmann::ordered_json toJson(const Judged& judged) {
   }
   doc["decision"] = {{"action", nameOf(judged.decision.action)}, {"reason", nameOf(judged.decision.reason)}};
   return doc;
+}
+
+// What the log of a house knows of the athlete of this name.
+Expected<std::vector<PastSet>> setsOf(const std::string& name, const std::string& house_file) {
+  if (std::error_code ec; !std::filesystem::exists(house_file, ec))
+    return fail(Remedy::kChooseAnotherFile, "There is no house file “" + house_file + "”.");
+  const auto house = HouseFile::open(house_file);
+  if (!house) return tl::make_unexpected(house.error());
+  const auto athletes = house->athletes();
+  if (!athletes) return tl::make_unexpected(athletes.error());
+  const auto who =
+      std::find_if(athletes->begin(), athletes->end(), [&](const Athlete& a) { return a.name == name; });
+  if (who == athletes->end())
+    return fail(Remedy::kCorrectInput,
+                "“" + house_file + "” knows nobody called “" + name + "”: the name is that of --athlete.");
+  auto results = house->results(who->id);
+  if (!results) return tl::make_unexpected(results.error());
+  std::vector<PastSet> past;
+  for (StoredResult& r : *results)
+    past.push_back(asPast(r.set.edit, r.across, std::move(r.measures), std::move(r.found)));
+  return past;
 }
 
 Expected<void> judgeResult(const JudgeOptions& o) {
@@ -121,6 +132,12 @@ Expected<void> judgeResult(const JudgeOptions& o) {
     if (!parsed) return tl::make_unexpected(parsed.error());
     house = std::move(*parsed);
   }
+  std::vector<PastSet> past;
+  if (!o.log.empty()) {
+    auto known = setsOf(who.athlete.name, o.log);
+    if (!known) return tl::make_unexpected(known.error());
+    past = std::move(*known);
+  }
   SetEdit edit;
   edit.asked.lift = *lift;
   edit.asked.variant = o.variant;
@@ -132,7 +149,7 @@ Expected<void> judgeResult(const JudgeOptions& o) {
   if (schools.empty()) schools.push_back(schoolsOf(who.athlete.profile, *lift));
   auto out = nlohmann::ordered_json::array();
   for (std::size_t k = 0; k < schools.size(); ++k) {
-    auto judged = judgeBy(schools[k], *doc, who, edit, house);
+    auto judged = judgeBy(schools[k], *doc, who, edit, past, house);
     if (!judged) return tl::make_unexpected(judged.error());
     out.push_back(toJson(*judged));
     if (o.json == "-") continue;
@@ -159,7 +176,22 @@ Expected<void> checkRules(const std::string& file) {
   }
   auto layer = parseRuleLayer(*text, name);
   if (!layer) return tl::make_unexpected(layer.error());
-  if (auto laid = layered(builtInRuleBook(), {*layer}); !laid)
+  // What a house says for one school has to be one, and to fit what that school says.
+  const bool of_house = std::any_of(layer->changes.begin(), layer->changes.end(),
+                                    [](const RuleChange& c) { return !c.school.empty(); });
+  for (const RuleChange& c : layer->changes) {
+    if (c.school.empty()) continue;
+    const RuleLayer* school = findSchool(c.school);
+    if (school == nullptr)
+      return fail(Remedy::kCorrectInput, name + ": there is no school “" + c.school + "”.");
+    const auto book = bookOfSchools({c.school}, school->lifts.front());
+    if (book && book->find(c.rule) == nullptr)
+      return fail(Remedy::kCorrectInput, name + ": “" + c.school + "” has no rule “" + c.rule + "”.");
+    if (auto laid = withHouse(*book, *layer); !laid)
+      return fail(Remedy::kCorrectInput, name + ": " + laid.error().text);
+  }
+  if (auto laid = of_house ? withHouse(builtInRuleBook(), *layer) : layered(builtInRuleBook(), {*layer});
+      !laid)
     return fail(Remedy::kCorrectInput, name + ": " + laid.error().text);
   std::cout << name << ": a valid layer, “" << layer->name << "” over the base: changes "
             << layer->changes.size() << " rules, adds " << layer->rules.size() << '\n';
@@ -190,6 +222,9 @@ void addJudgeCommand(CLI::App& app, int& exit_code) {
   c->add_option("--variant", o->variant, "Variant, in own words (\"paused low bar\")");
   c->add_option("--effort", o->effort, "Effort of the set as it was felt")->check(CLI::Range(0.0, 10.0));
   c->add_option("--house", o->house, "The house's own layer, TOML");
+  c->add_option("--log", o->log,
+                "A house file: what is usual is told from the sets that it has of the athlete of this name")
+      ->needs("--athlete");
   c->add_option("--json", o->json, "Write the judgement as JSON; - is standard output");
   c->callback([o, &exit_code] {
     if (auto done = judgeResult(*o); !done) exit_code = report(done.error());

@@ -164,6 +164,55 @@ bool evidenceShows(EvidenceLine line, Lift lift, bool across) {
   return false;
 }
 
+EvidenceChoice EvidenceChoice::showing(MeasureId measure) {
+  EvidenceChoice choice;
+  choice.bits_ = bit(EvidenceLine::kPath);
+  switch (measure) {
+    case MeasureId::kTrunkLeanStart:
+    case MeasureId::kTrunkLeanTurn:
+    case MeasureId::kTrunkLeanMost:
+    case MeasureId::kChestLeads:
+    case MeasureId::kRiseRatio:
+    case MeasureId::kRiseRatioToKnee:
+    case MeasureId::kTrunkChangeToKnee:
+    case MeasureId::kHipsBeforeBar:
+    case MeasureId::kHipsLeadStart:
+    case MeasureId::kLeanBack:
+    case MeasureId::kLockoutLag:
+    case MeasureId::kShinLeanStart:
+    case MeasureId::kShinLeanTurn:
+    case MeasureId::kShinLeanMost:
+    case MeasureId::kKneesEarly:
+      choice.set(EvidenceLine::kAngles, true);
+      break;
+    case MeasureId::kBarForwardMax:
+    case MeasureId::kBarBackMax:
+    case MeasureId::kBarOffsetTurn:
+    case MeasureId::kBarOffsetStart:
+    case MeasureId::kBarShinStart:
+    case MeasureId::kForwardDrift:
+    case MeasureId::kBackDrift:
+    case MeasureId::kShoulderAhead:
+    case MeasureId::kLandingOffset:
+    case MeasureId::kBarRoll:
+    case MeasureId::kLegDrift:
+      choice.set(EvidenceLine::kPlumb, true);
+      break;
+    case MeasureId::kHipBelowKnee:
+    case MeasureId::kDepthMargin:
+      choice.set(EvidenceLine::kDepth, true);
+      break;
+    case MeasureId::kHipLever:
+    case MeasureId::kKneeLever:
+    case MeasureId::kLeverShare:
+      choice.set(EvidenceLine::kLevers, true);
+      break;
+    default:
+      break;
+  }
+  return choice;
+}
+
 EvidenceChoice EvidenceChoice::of(const QString& text) {
   EvidenceChoice choice;
   bool ok = false;
@@ -210,6 +259,64 @@ void paintEvidenceLines(QPainter& p, const ShownPicture& s, const EvidenceChoice
     } else {
       paintLever(p, s, tags, Joint::kShoulder, CurveId::kShoulderLever, QObject::tr("shoulder"));
     }
+  }
+}
+
+void paintReadOff(QPainter& p, const ShownPicture& s, MeasureId measure) {
+  if (!s.data.analysis || s.frame >= s.data.tracks.frameCount()) return;
+  const auto at = [&](Joint joint) -> std::optional<QPointF> {
+    if (!s.data.tracks.has(joint) || !s.data.tracks.track(joint)[s.frame].known) return std::nullopt;
+    return s.toWidget(s.data.tracks.track(joint)[s.frame].p_px);
+  };
+  const auto each = [&](Joint a, Joint b, const auto& paint) {
+    for (const bool right : {false, true}) {
+      if (right && !s.data.tracks.across()) continue;
+      const auto from = at(right ? onRight(a) : a), to = at(right ? onRight(b) : b);
+      if (from && to) paint(*from, *to);
+    }
+  };
+  // A limb, and upright above its lower end as far as it is long.
+  const auto limb = [&](const QPointF& low, const QPointF& high) {
+    lineOnFilm(p, low, high);
+    const QPointF d = high - low;
+    lineOnFilm(p, low, low - QPointF(0.0, std::hypot(d.x(), d.y())), Qt::DashLine);
+  };
+  switch (measure) {
+    case MeasureId::kForearmLeanTouch:
+    case MeasureId::kForearmLeanLeft:
+    case MeasureId::kForearmLeanRight:
+      return each(Joint::kElbow, Joint::kWrist, limb);
+    case MeasureId::kShinLeanLeft:
+    case MeasureId::kShinLeanRight:
+      return each(Joint::kAnkle, Joint::kKnee, limb);
+    case MeasureId::kArmAngleStart:
+    case MeasureId::kArmLeanLeft:
+    case MeasureId::kArmLeanRight:
+      return each(Joint::kWrist, Joint::kShoulder, limb);
+    case MeasureId::kKneeCaveLeft:
+    case MeasureId::kKneeCaveRight:
+    case MeasureId::kKneeInLeft:
+    case MeasureId::kKneeInRight:
+    case MeasureId::kKneeOverFootLeft:
+    case MeasureId::kKneeOverFootRight:
+      return each(Joint::kHip, Joint::kToe,
+                  [&](const QPointF& hip, const QPointF& toe) { lineOnFilm(p, hip, toe, Qt::DashLine); });
+    case MeasureId::kKneePastToe:
+      return each(Joint::kToe, Joint::kKnee, [&](const QPointF& toe, const QPointF& knee) {
+        lineOnFilm(p, toe, QPointF(toe.x(), knee.y() - 20.0), Qt::DashLine);
+      });
+    case MeasureId::kHeelRise:
+      return each(Joint::kHeel, Joint::kToe, [&](const QPointF& heel, const QPointF& toe) {
+        lineOnFilm(p, toe, QPointF(heel.x(), toe.y()), Qt::DashLine);
+      });
+    case MeasureId::kPelvisTuck:
+    case MeasureId::kLumbarChange:
+    case MeasureId::kBackChange:
+      return each(Joint::kHip, Joint::kShoulder, [&](const QPointF& hip, const QPointF& shoulder) {
+        lineOnFilm(p, hip, shoulder, Qt::DashLine);
+      });
+    default:
+      return;
   }
 }
 

@@ -25,6 +25,13 @@ bool evidenceShows(EvidenceLine line, Lift lift, bool across);
 
 class EvidenceChoice {
  public:
+  // Those that show what a measure is read off, beside the path.
+  static EvidenceChoice showing(MeasureId measure);
+  EvidenceChoice with(const EvidenceChoice& other) const {
+    EvidenceChoice both;
+    both.bits_ = bits_ | other.bits_;
+    return both;
+  }
   bool has(EvidenceLine line) const { return (bits_ & bit(line)) != 0; }
   void set(EvidenceLine line, bool on) { bits_ = on ? bits_ | bit(line) : bits_ & ~bit(line); }
   // As it is remembered.
@@ -53,6 +60,9 @@ struct ShownPicture {
 };
 
 void paintEvidenceLines(QPainter& p, const ShownPicture& picture, const EvidenceChoice& choice);
+// What a measure is read off and none of those lines shows: a limb against the plumb line, a knee against the
+// line from hip to toe, a foot's tip against what is above it.
+void paintReadOff(QPainter& p, const ShownPicture& picture, MeasureId measure);
 // What was measured by hand with a point on this picture.
 void paintDrawnMeasures(QPainter& p, const ShownPicture& picture);
 // One that is being drawn, as far as it has got; `value` empty as long as it has none.

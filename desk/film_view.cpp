@@ -771,12 +771,18 @@ void FilmView::paintEvidence(QPainter& p) const {
   const Analysis& a = *data_->analysis;
   const Rep* rep = data_->repAt(shown_);
   const auto joints = jointsAt(shown_);
-  paintEvidenceLines(p, shownPicture(), shown_lines_);
-  paintJoints(p, joints, underMouse() && grip_ == Grip::kNone && !look_only_);
-  if (!evidence_ || rep == nullptr) return;
   const bool here =
+      evidence_ && rep != nullptr &&
       std::find(evidence_->reps.begin(), evidence_->reps.end(), rep->number) != evidence_->reps.end();
+  // Depth and the trunk's change have lines of their own below.
+  const bool own_lines = here && (evidence_->measure == MeasureId::kDepthMargin ||
+                                  evidence_->measure == MeasureId::kTrunkChange);
+  paintEvidenceLines(
+      p, shownPicture(),
+      here && !own_lines ? shown_lines_.with(EvidenceChoice::showing(evidence_->measure)) : shown_lines_);
+  paintJoints(p, joints, underMouse() && grip_ == Grip::kNone && !look_only_);
   if (!here) return;
+  paintReadOff(p, shownPicture(), evidence_->measure);
   const Measure* m = findMeasure(a.measures, evidence_->measure, rep->number);
   if (m == nullptr || m->status != MeasureStatus::kOk) return;
   // Numbers belong to the frame on which they were measured; elsewhere only the lines are drawn.

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include <QComboBox>
 #include <QDate>
 #include <QFile>
 #include <QFileDialog>
@@ -138,7 +139,7 @@ void HouseBookView::build() {
          });
   action(tr("all as shipped"), tr("Nothing of the house's own any more; undo brings it back"), "reset all",
          [this] {
-           push(tr("Put all rules back as shipped"), {{}, book_.cues});
+           push(tr("Put all rules back as shipped"), {{}, book_.cues, book_.causes});
          });
   files->addStretch(1);
   left->addLayout(files);
@@ -164,15 +165,22 @@ void HouseBookView::build() {
   connect(reset_, &QPushButton::clicked, this, [this] {
     if (!layer_) return;
     RuleLayer after = *layer_;
-    std::erase_if(after.changes, [&](const RuleChange& c) { return c.rule == rule_; });
+    std::erase_if(after.changes, [&](const RuleChange& c) { return c.rule == rule_ && c.school == school_; });
     push(tr("Put a rule back as shipped"),
-         {after.changes.empty() && after.rules.empty() ? std::string() : toToml(after), book_.cues});
+         {after.changes.empty() && after.rules.empty() ? std::string() : toToml(after), book_.cues,
+          book_.causes});
   });
   top->addWidget(force_, 0, Qt::AlignTop);
   top->addWidget(reset_, 0, Qt::AlignTop);
   column->addLayout(top);
   meaning_ = label(14, Weight::kRegular, true);
   column->addWidget(meaning_);
+  whose_ = new QComboBox;
+  whose_->setFont(type(14, Weight::kMedium));
+  whose_->setAccessibleName(tr("For whom a change holds"));
+  connect(whose_, &QComboBox::activated, this,
+          [this] { showFor(whose_->currentData().toString().toStdString()); });
+  column->addWidget(whose_, 0, Qt::AlignLeft);
   scale_ = new LimitScale;
   connect(scale_, &LimitScale::moved, this, [this](double limit, double big) {
     if (const auto rule = ruleNow(rule_)) showEffect(limit, big, rule->off);
@@ -200,6 +208,7 @@ void HouseBookView::build() {
     return list;
   };
   schools_ = section(tr("Schools"));
+  causes_ = section(tr("Causes, in the order in which they are checked"));
   cues_ = section(tr("Said"));
   column->addStretch(1);
   page_ = new QScrollArea;
@@ -265,24 +274,51 @@ QString HouseBookView::setWords(const VerdictChange& c) const {
            day == log_->days.end() ? QString() : day->second, words(c.before), words(c.after));
 }
 
-std::optional<Rule> HouseBookView::baseRule(const std::string& id) const {
-  if (const Rule* rule = builtInRuleBook().find(id)) return *rule;
-  if (layer_)
-    for (const Rule& rule : layer_->rules)
-      if (rule.id == id) return rule;
-  return std::nullopt;
+RuleBook HouseBookView::bookUnder() const {
+  auto book = bookOfSchools({school_}, lift_);
+  return book ? std::move(*book) : builtInRuleBook();
 }
 
-std::optional<Rule> HouseBookView::ruleNow(const std::string& id) const {
-  if (layer_)
-    if (const auto book = withHouse(builtInRuleBook(), *layer_))
-      if (const Rule* rule = book->find(id)) return *rule;
-  return baseRule(id);
+std::optional<Rule> HouseBookView::ruleWith(const std::string& id,
+                                            const std::optional<RuleLayer>& house) const {
+  RuleBook book = bookUnder();
+  if (house)
+    if (auto with = withHouse(book, *house)) book = std::move(*with);
+  const Rule* rule = book.find(id);
+  return rule != nullptr ? std::optional(*rule) : std::nullopt;
+}
+
+bool HouseBookView::changedByHouse(const std::string& rule) const {
+  return layer_ && std::any_of(layer_->changes.begin(), layer_->changes.end(),
+                               [&](const RuleChange& c) { return c.rule == rule && c.school == school_; });
+}
+
+void HouseBookView::showFor(const std::string& school) {
+  school_ = school;
+  refreshRules();
+}
+
+void HouseBookView::refreshWhose() {
+  const QSignalBlocker quiet(whose_);
+  whose_->clear();
+  whose_->addItem(tr("Changes hold for everybody"), QString());
+  for (const RuleLayer& school : builtInSchools())
+    if (school.isFor(lift_))
+      whose_->addItem(tr("Changes hold where “%1” judges").arg(QString::fromStdString(school.title)),
+                      QString::fromStdString(school.name));
+  int at = whose_->findData(QString::fromStdString(school_));
+  if (at < 0) {
+    school_.clear();
+    at = 0;
+  }
+  whose_->setCurrentIndex(at);
 }
 
 void HouseBookView::refreshRules() {
   layer_.reset();
   own_cues_.clear();
+  own_causes_ = {};
+  refreshWhose();
   if (!book_.rules.empty()) {
     auto layer = parseRuleLayer(book_.rules, "house");
     if (layer)
@@ -292,25 +328,23 @@ void HouseBookView::refreshRules() {
   }
   if (!book_.cues.empty())
     if (auto cues = parseCueBook(book_.cues, "own cues")) own_cues_ = std::move(cues->cues);
+  if (auto causes = parseHouseCauses(book_.causes, "own causes")) own_causes_ = std::move(*causes);
   for (std::size_t k = 0; k < lifts_.size(); ++k) lifts_[k]->setChecked(static_cast<Lift>(k) == lift_);
   const QSignalBlocker quiet(rules_);
   rules_->clear();
-  const auto add = [&](const std::string& id) {
-    const auto rule = ruleNow(id);
-    if (!rule || !rule->isFor(lift_)) return;
-    const bool own = layer_ && std::any_of(layer_->changes.begin(), layer_->changes.end(),
-                                           [&](const RuleChange& c) { return c.rule == id; });
-    QString text = QString::fromStdString(rule->says);
-    if (rule->off) text += tr(" · off");
-    if (own) text += tr(" · own");
-    auto* item = new QListWidgetItem(text, rules_);
-    item->setData(Qt::UserRole, QString::fromStdString(id));
-    item->setToolTip(QString::fromStdString(id));
-    if (id == rule_) rules_->setCurrentItem(item);
-  };
-  for (const Rule& rule : builtInRuleBook().rules) add(rule.id);
+  RuleBook now = bookUnder();
   if (layer_)
-    for (const Rule& rule : layer_->rules) add(rule.id);
+    if (auto with = withHouse(now, *layer_)) now = std::move(*with);
+  for (const Rule& rule : now.rules) {
+    if (!rule.isFor(lift_)) continue;
+    QString text = QString::fromStdString(rule.says);
+    if (rule.off) text += tr(" · off");
+    if (changedByHouse(rule.id)) text += tr(" · own");
+    auto* item = new QListWidgetItem(text, rules_);
+    item->setData(Qt::UserRole, QString::fromStdString(rule.id));
+    item->setToolTip(QString::fromStdString(rule.id));
+    if (rule.id == rule_) rules_->setCurrentItem(item);
+  }
   if (rules_->currentItem() == nullptr && rules_->count() > 0) {
     rules_->setCurrentRow(0);
     rule_ = rules_->item(0)->data(Qt::UserRole).toString().toStdString();
@@ -361,8 +395,7 @@ void HouseBookView::refreshRule() {
   meaning_->setText(meaning.simplified());
   source_->setText(tr("Why these numbers: %1").arg(QString::fromStdString(rule->source)));
   force_->setText(rule->off ? tr("put in force") : tr("put out of force"));
-  reset_->setVisible(layer_ && std::any_of(layer_->changes.begin(), layer_->changes.end(),
-                                           [&](const RuleChange& c) { return c.rule == rule_; }));
+  reset_->setVisible(changedByHouse(rule_));
   std::vector<double> values;
   if (log_) {
     now_ = judgeRule(log_->log, rule_, layer_);
@@ -372,6 +405,7 @@ void HouseBookView::refreshRule() {
   scale_->setRule(*rule, values);
   if (log_) showEffect(rule->limit, rule->big, rule->off);
   refreshSchools(*rule);
+  refreshCauses();
   refreshCues();
 }
 
@@ -389,16 +423,107 @@ void HouseBookView::refreshSchools(const Rule& rule) {
         what =
             tr("from %1%3, big from %2%3")
                 .arg(numberWords(c.limit.value_or(rule.limit)), numberWords(c.big.value_or(rule.big)), unit);
+      for (const RuleChange& own : layer_ ? layer_->changes : std::vector<RuleChange>{})
+        if (own.rule == c.rule && own.school == school.name)
+          what +=
+              own.limit || own.big
+                  ? tr("; in this house from %1%3, big from %2%3")
+                        .arg(numberWords(own.limit.value_or(rule.limit)),
+                             numberWords(own.big.value_or(rule.big)), unit)
+                  : tr("; in this house %1").arg(own.off.value_or(false) ? tr("not judged") : tr("judged"));
+      auto* row = new QHBoxLayout;
       QLabel* l = label(14, Weight::kRegular);
       l->setText(
           tr("%1: %2. %3").arg(QString::fromStdString(school.title), what, QString::fromStdString(c.why)));
-      schools_->addWidget(l);
+      row->addWidget(l, 1);
+      if (school.isFor(lift_)) {
+        QPushButton* b = button(tr("change"), tr("Move what this school says, in this house"), true);
+        b->setProperty("what", QStringLiteral("change school"));
+        connect(b, &QPushButton::clicked, this, [this, name = school.name] { showFor(name); });
+        row->addWidget(b, 0, Qt::AlignTop);
+      }
+      schools_->addLayout(row);
     }
   if (!any) {
     QLabel* l = label(14, Weight::kRegular, true);
     l->setText(tr("All schools take this as it is."));
     schools_->addWidget(l);
   }
+}
+
+void HouseBookView::refreshCauses() {
+  clearLayout(causes_);
+  const auto add = [&](const Cause& cause, bool off, const QString& text, const QString& help, auto act) {
+    auto* row = new QHBoxLayout;
+    QLabel* l = label(14, Weight::kRegular, off);
+    QString words =
+        tr("%1: %2").arg(QString::fromStdString(cause.title), QString::fromStdString(cause.next_set));
+    if (cause.own) words += QLatin1Char(' ') + tr("Own.");
+    if (off) words += QLatin1Char(' ') + tr("Not looked for.");
+    l->setText(words);
+    row->addWidget(l, 1);
+    QPushButton* b = button(text, help, true);
+    b->setProperty("what", cause.own ? QStringLiteral("remove cause") : QStringLiteral("strike cause"));
+    connect(b, &QPushButton::clicked, this, act);
+    row->addWidget(b, 0, Qt::AlignTop);
+    causes_->addLayout(row);
+  };
+  for (const Cause& cause : builtInCauseBook().causes) {
+    if (!cause.isOf(rule_)) continue;
+    const bool off =
+        std::find(own_causes_.off.begin(), own_causes_.off.end(), cause.id) != own_causes_.off.end();
+    add(cause, off, off ? tr("put back") : tr("strike"),
+        off ? tr("Look for this cause again") : tr("This house does not look for this cause"),
+        [this, off, id = cause.id] {
+          HouseCauses after = own_causes_;
+          std::erase(after.off, id);
+          if (!off) after.off.push_back(id);
+          putCauses(off ? tr("Put a cause back") : tr("Strike a cause"), after);
+        });
+  }
+  for (const Cause& cause : own_causes_.own)
+    if (cause.isOf(rule_))
+      add(cause, false, tr("remove"), tr("Take the cause out of the book"), [this, id = cause.id] {
+        HouseCauses after = own_causes_;
+        std::erase_if(after.own, [&](const Cause& c) { return c.id == id; });
+        putCauses(tr("Remove a cause"), after);
+      });
+  auto* line = new TypingLine;
+  line->setObjectName(QStringLiteral("own cause"));
+  line->setPlaceholderText(tr("Own cause: what is done on the next set; Enter keeps it"));
+  line->setAccessibleName(tr("Own cause, a colon, and what is done"));
+  connect(line, &QLineEdit::returnPressed, this, [this, line] { addCause(line->text().simplified()); });
+  causes_->addWidget(line);
+}
+
+void HouseBookView::addCause(const QString& words) {
+  if (words.isEmpty()) return;
+  const QString title = words.section(QLatin1Char(':'), 0, 0).trimmed(),
+                next = words.section(QLatin1Char(':'), 1).trimmed();
+  if (title.isEmpty() || next.isEmpty()) {
+    emit trouble(
+        tr("Say the cause, a colon, and what is done on the next set: “tired from a call-out: take "
+           "some off”."));
+    return;
+  }
+  HouseCauses after = own_causes_;
+  int number = 1;
+  const auto taken = [&](const std::string& id) {
+    return std::any_of(after.own.begin(), after.own.end(), [&](const Cause& c) { return c.id == id; });
+  };
+  while (taken("house." + std::to_string(number))) ++number;
+  Cause cause;
+  cause.id = "house." + std::to_string(number);
+  cause.rules = {rule_};
+  cause.title = title.toStdString();
+  cause.next_set = next.toStdString();
+  cause.own = true;
+  after.own.push_back(std::move(cause));
+  putCauses(tr("Add a cause"), after);
+}
+
+void HouseBookView::putCauses(const QString& text, const HouseCauses& causes) {
+  push(text, {book_.rules, book_.cues, toToml(causes)});
 }
 
 void HouseBookView::refreshCues() {
@@ -417,7 +542,7 @@ void HouseBookView::refreshCues() {
       connect(b, &QPushButton::clicked, this, [this, id = cue->id] {
         std::vector<Cue> after = own_cues_;
         std::erase_if(after, [&](const Cue& c) { return c.id == id; });
-        push(tr("Remove a cue"), {book_.rules, toToml(after)});
+        push(tr("Remove a cue"), {book_.rules, toToml(after), book_.causes});
       });
       row->addWidget(b);
     }
@@ -440,7 +565,7 @@ void HouseBookView::addCue(const QString& words) {
   };
   while (taken("house." + std::to_string(number))) ++number;
   after.push_back({"house." + std::to_string(number), {rule_}, CueWay::kBody, words.toStdString(), {}, true});
-  push(tr("Add a cue"), {book_.rules, toToml(after)});
+  push(tr("Add a cue"), {book_.rules, toToml(after), book_.causes});
 }
 
 QString HouseBookView::effect() const {
@@ -474,14 +599,15 @@ void HouseBookView::showEffect(double limit, double big, bool off) {
 
 std::optional<RuleLayer> HouseBookView::withChange(double limit, double big, bool off) const {
   RuleLayer layer = layer_.value_or(emptyLayer());
-  std::erase_if(layer.changes, [&](const RuleChange& c) { return c.rule == rule_; });
-  const auto base = baseRule(rule_);
-  if (base && (base->limit != limit || base->big != big || base->off != off)) {
+  std::erase_if(layer.changes, [&](const RuleChange& c) { return c.rule == rule_ && c.school == school_; });
+  const auto before = ruleWith(rule_, layer);
+  if (before && (before->limit != limit || before->big != big || before->off != off)) {
     RuleChange c;
     c.rule = rule_;
+    c.school = school_;
     c.limit = limit;
     c.big = big;
-    if (base->off != off) c.off = off;
+    if (before->off != off) c.off = off;
     c.why = "Set by the coach of this house.";
     layer.changes.push_back(std::move(c));
   }
@@ -492,7 +618,7 @@ std::optional<RuleLayer> HouseBookView::withChange(double limit, double big, boo
 void HouseBookView::change(const QString& text, double limit, double big, bool off) {
   const auto before = now_;
   const auto layer = withChange(limit, big, off);
-  push(text, {layer ? toToml(*layer) : std::string(), book_.cues});
+  push(text, {layer ? toToml(*layer) : std::string(), book_.cues, book_.causes});
   // The sets whose verdict is another now, to be looked at.
   const auto changes = changesBetween(before, now_);
   clearLayout(changes_);
@@ -540,7 +666,7 @@ void HouseBookView::bringIn(const QString& file) {
     return;
   }
   for (Rule& rule : layer->rules) rule.school = "house";
-  push(tr("Bring in a layer"), {toToml(*layer), book_.cues});
+  push(tr("Bring in a layer"), {toToml(*layer), book_.cues, book_.causes});
 }
 
 void HouseBookView::takeOut(const QString& file) {

@@ -1,6 +1,7 @@
 // The House book: every rule of a lift with its limits, where the stored sets lie along it, which verdicts a
-// moved limit would change, what the schools change of it, its causes and its cues. What the coach changes is
-// the house's own layer: one undo step, kept in the house file as TOML, and taken out of it or brought in.
+// moved limit would change, what the schools change of it, its causes and its cues. What the coach changes,
+// for everybody or only where one school judges, is the house's own layer: one undo step, kept in the house
+// file as TOML, and taken out of it or brought in.
 #pragma once
 
 #include <atomic>
@@ -16,6 +17,7 @@
 #include "core/log/rejudge.h"
 #include "store/house_file.h"
 
+class QComboBox;
 class QLabel;
 class QListWidget;
 class QPushButton;
@@ -41,6 +43,8 @@ class HouseBookView : public QWidget {
   void open();
   void showLift(Lift lift);
   void showRule(const QString& id);
+  // What is changed from now on holds where this school judges; empty: for everybody.
+  void showFor(const std::string& school);
   Lift lift() const { return lift_; }
   QString rule() const { return QString::fromStdString(rule_); }
   bool ready() const { return log_ != nullptr; }
@@ -67,10 +71,11 @@ class HouseBookView : public QWidget {
   QUndoGroup& undo_;
   QUndoStack stack_;
   Lift lift_ = Lift::kSquat;
-  std::string rule_;
+  std::string rule_, school_;
   HouseBook book_;
   std::optional<RuleLayer> layer_;
   std::vector<Cue> own_cues_;
+  HouseCauses own_causes_;
   std::shared_ptr<const BookLog> log_;
   std::vector<RuleVerdict> now_;  // of the rule shown, as the house stands
   QFutureWatcher<std::shared_ptr<const BookLog>> reading_;
@@ -80,7 +85,8 @@ class HouseBookView : public QWidget {
   QListWidget* rules_ = nullptr;
   QLabel *heading_ = nullptr, *meaning_ = nullptr, *effect_ = nullptr, *source_ = nullptr;
   LimitScale* scale_ = nullptr;
-  QVBoxLayout *changes_ = nullptr, *schools_ = nullptr, *cues_ = nullptr;
+  QComboBox* whose_ = nullptr;
+  QVBoxLayout *changes_ = nullptr, *schools_ = nullptr, *causes_ = nullptr, *cues_ = nullptr;
   QPushButton *reset_ = nullptr, *force_ = nullptr;
   QScrollArea* page_ = nullptr;
 
@@ -90,13 +96,19 @@ class HouseBookView : public QWidget {
   void refreshRules();
   void refreshRule();
   void refreshSchools(const Rule& rule);
+  void refreshCauses();
   void refreshCues();
+  void refreshWhose();
   void showEffect(double limit, double big, bool off);
   void push(const QString& text, const HouseBook& after);
   void change(const QString& text, double limit, double big, bool off);
   std::optional<RuleLayer> withChange(double limit, double big, bool off) const;
-  std::optional<Rule> baseRule(const std::string& id) const;
-  std::optional<Rule> ruleNow(const std::string& id) const;
+  RuleBook bookUnder() const;  // of the base, or of the school at hand
+  std::optional<Rule> ruleWith(const std::string& id, const std::optional<RuleLayer>& house) const;
+  std::optional<Rule> ruleNow(const std::string& id) const { return ruleWith(id, layer_); }
+  bool changedByHouse(const std::string& rule) const;  // by the house, for whom it is shown
+  void addCause(const QString& words);
+  void putCauses(const QString& text, const HouseCauses& causes);
   void addCue(const QString& words);
 };
 

@@ -112,6 +112,9 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
         break;
       }
   if (!save(QStringLiteral("causes"))) return 1;
+  window.sheet().showSchools();
+  if (!save(QStringLiteral("schools"))) return 1;
+  window.sheet().showSchools();
   window.openBook();
   waitUntil([&] { return window.book().ready(); }, 30);
   window.book().showRule(QStringLiteral("squat.hips_first"));

@@ -49,19 +49,38 @@ HouseLog readRules(const HouseFile& house) {
   if (const auto book = house.houseBook()) {
     if (auto layer = parseRuleLayer(book->rules, "house")) log.layer = std::move(*layer);
     if (auto cues = withOwnCues(book->cues)) log.cues = std::move(*cues);
+    if (const auto causes = parseHouseCauses(book->causes, "own causes"))
+      log.causes = withHouse(builtInCauseBook(), *causes);
   }
   return log;
+}
+
+namespace {
+
+// Those after it were not known then.
+std::vector<PastSet> setsBefore(const SetRecord& set, const HouseLog& log) {
+  std::vector<PastSet> past;
+  for (const StoredResult& r : log.results) {
+    if (r.set.id == set.id) break;
+    if (r.set.athlete == set.athlete) past.push_back(asPast(r.set.edit, r.across, r.measures, r.found));
+  }
+  return past;
+}
+
+}  // namespace
+
+Expected<Judging> judgingBy(const HouseFile& house, const std::vector<std::string>& schools,
+                            const SetRecord& set, bool across, const HouseLog& log) {
+  const auto who = house.loadRecord(set.athlete);
+  if (!who) return tl::make_unexpected(who.error());
+  return judgingBy(schools, *who, set.edit, across, setsBefore(set, log), log.layer);
 }
 
 SetJudging judgingOf(const HouseFile& house, const SetRecord& set, bool across, const HouseLog& log) {
   SetJudging out;
   const auto who = house.loadRecord(set.athlete);
   if (!who) return out;
-  std::vector<PastSet> past;
-  for (const StoredResult& r : log.results) {
-    if (r.set.id == set.id) break;  // those after it were not known then
-    if (r.set.athlete == set.athlete) past.push_back(asPast(r.set.edit, r.across, r.measures, r.found));
-  }
+  const std::vector<PastSet> past = setsBefore(set, log);
   auto by = judgingOf(*who, set.edit, across, past, log.layer);
   if (by) {
     out.by = std::move(*by);
@@ -83,7 +102,7 @@ CueHistory cueHistory(const HouseLog& log, const SetRecord& set) {
 }
 
 SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const SetEdit& edit,
-                       const std::optional<Body>& body, const Judging& by) {
+                       const std::optional<Body>& body, const Judging& by, const CauseBook& causes) {
   ClipTracks tracks = record.tracks;
   playAsLived(tracks.time_s, edit.asked.recorded_fps);
   // Joints carried from a figure that was taken back are not shown.
@@ -93,7 +112,7 @@ SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const 
     for (const Joint j : kBackJoints) tracks.joints[indexOf(j)].clear();
   if (record.held != edit.asked.held)  // another end was followed, of another size
     return {std::move(tracks), tl::make_unexpected(pointFirst(edit.asked.held))};
-  AnalysisSettings settings = settingsFor(athlete, edit, body);
+  AnalysisSettings settings = settingsFor(athlete, edit, body, causes);
   settings.joints_know_body = record.foundByItself();
   settings.judged = by.set;
   auto analysis = analyse(tracks, record.axis, settings, by.book);

@@ -12,13 +12,15 @@ struct SetAnalysis {
 };
 // A few milliseconds.
 SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const SetEdit& edit,
-                       const std::optional<Body>& body, const Judging& by);
+                       const std::optional<Body>& body, const Judging& by,
+                       const CauseBook& causes = builtInCauseBook());
 
 // What the house remembers of all its sets, in memory: read once, then kept up with what is saved.
 struct HouseLog {
-  std::vector<StoredResult> results;  // oldest first
-  std::optional<RuleLayer> layer;     // the house's own
-  CueBook cues = builtInCueBook();    // its own among them
+  std::vector<StoredResult> results;      // oldest first
+  std::optional<RuleLayer> layer;         // the house's own
+  CueBook cues = builtInCueBook();        // its own among them
+  CauseBook causes = builtInCauseBook();  // as it looks for them
   void put(const SetRecord& set, const Analysis& analysis);
 };
 HouseLog readLog(const HouseFile& house);
@@ -31,6 +33,9 @@ struct SetJudging {
   std::string problem;
 };
 SetJudging judgingOf(const HouseFile& house, const SetRecord& set, bool across, const HouseLog& log = {});
+// The same by schools that are named, whatever the athlete's page says.
+Expected<Judging> judgingBy(const HouseFile& house, const std::vector<std::string>& schools,
+                            const SetRecord& set, bool across, const HouseLog& log);
 // What cues did in the house before and beside this set, as it counts for its athlete.
 CueHistory cueHistory(const HouseLog& log, const SetRecord& set);
 

@@ -145,6 +145,15 @@ void SetSheet::build() {
   decisions_->addWidget(numbers_);
   curves_ = new CurvesView;
   decisions_->addWidget(curves_);
+  schools_ = new SchoolsView([this](const std::vector<std::string>& by) {
+    return judgingBy(house_, by, data_.set, data_.tracks.across(), log());
+  });
+  decisions_->addWidget(schools_);
+  connect(schools_, &SchoolsView::closed, this, &SetSheet::showSchools);
+  connect(schools_, &SchoolsView::opened, this, [this](const Finding& finding) {
+    film_->setEvidence(finding);
+    film_->goTo(finding.frame);
+  });
   grid->addWidget(decisions_, 1, 2);
   connect(numbers_, &NumbersView::closed, this, &SetSheet::showNumbers);
   connect(numbers_, &NumbersView::frameWanted, film_, &FilmView::goTo);
@@ -168,6 +177,7 @@ void SetSheet::build() {
   key(Qt::Key_L, &SetSheet::pointAtPlate);
   key(Qt::Key_T, &SetSheet::showNumbers);
   key(Qt::Key_C, &SetSheet::showCurves);
+  key(Qt::Key_J, &SetSheet::showSchools);
   key(Qt::Key_Y, &SetSheet::besideWanted);
   key(Qt::Key_I, &SetSheet::chooseLines);
   key(Qt::Key_H, &SetSheet::chooseMeasure);
@@ -347,6 +357,11 @@ QWidget* SetSheet::buildDecisionSide() {
   beside->setProperty("what", QStringLiteral("beside"));
   connect(beside, &QPushButton::clicked, this, &SetSheet::besideWanted);
   all_row->addWidget(beside);
+  auto* schools =
+      button(tr("Two schools · J"), tr("This set judged by two schools, beside each other"), true);
+  schools->setProperty("what", QStringLiteral("schools"));
+  connect(schools, &QPushButton::clicked, this, &SetSheet::showSchools);
+  all_row->addWidget(schools);
   all_row->addStretch(1);
   judged_column->addLayout(all_row);
   grid->addWidget(judged_side, 0, 1);
@@ -683,7 +698,8 @@ void SetSheet::recompute() {
   if (!judging.problem.empty()) emit trouble(QString::fromStdString(judging.problem));
   data_.by = std::move(judging.by);
   data_.cues = cueHistory(log(), data_.set);
-  SetAnalysis found = analyseSet(*data_.record, data_.athlete, data_.set.edit, data_.body, data_.by);
+  SetAnalysis found =
+      analyseSet(*data_.record, data_.athlete, data_.set.edit, data_.body, data_.by, log().causes);
   data_.tracks = std::move(found.tracks);
   auto& analysis = found.analysis;
   if (!analysis) {
@@ -693,6 +709,7 @@ void SetSheet::recompute() {
   data_.problem.clear();
   data_.analysis = std::move(*analysis);
   data_.phases = findPhases(data_.analysis->on->input, data_.analysis->reps);
+  data_.late = findLateChanges(data_.by.book, *data_.analysis, data_.by.set);
   judgeWithOther();
   log().put(data_.set, *data_.analysis);
   if (auto ok = house_.saveResults(data_.set.id, *data_.analysis, data_.by.book); !ok)
@@ -714,7 +731,7 @@ void SetSheet::judgeWithOther() {
     data_.other = OtherSeen{set->id, 0.0, std::move(found.tracks.time_s), std::move(*found.analysis), {}};
   }
   data_.other->later_s = link->other.later_s;
-  AnalysisSettings settings = settingsFor(data_.athlete, data_.set.edit, data_.body);
+  AnalysisSettings settings = settingsFor(data_.athlete, data_.set.edit, data_.body, log().causes);
   settings.judged = data_.by.set;
   const auto both = judgeTogether(*data_.analysis, data_.other->analysis, settings, data_.by.book);
   if (!both) return;
@@ -804,6 +821,8 @@ void SetSheet::refresh() {
   numbers_->setFrame(film_->frame());
   curves_->setData(&data_);
   curves_->setFrame(film_->frame());
+  if (decisions_->currentWidget() == schools_)
+    schools_->setData(&data_, schoolsOf(data_.athlete.profile, data_.set.edit.asked.lift));
   evidence_->setEnabled(data_.analysis.has_value());
   by_hand_->setEnabled(data_.analysis.has_value());
   place_->setEnabled(data_.record.has_value() && !data_.tracks.across() && !jobs_.running(data_.set.id));
@@ -1020,6 +1039,8 @@ void SetSheet::refreshJudged() {
     const auto& a = *data_.analysis;
     for (const ChangeFromUsual& change : findChanges(data_.by.book, lift, a.measures, data_.by.set))
       paragraph(changeWords(change) + QLatin1Char('.'), 14, false);
+    if (const QString late = lateWords(data_.late); !late.isEmpty())
+      paragraph(late, 14, false)->setObjectName(QStringLiteral("late reps"));
     if (!unplaced)
       for (const QString& line :
            {cantTellWords(data_.by.book, a.findings), inOrderWords(data_.by.book, lift, a, data_.by.set),
@@ -1160,7 +1181,7 @@ CardContext SetSheet::cardFor(const Finding& finding, const std::vector<Finding>
   facts.measures = &measures;
   facts.findings = &all;
   if (finding.certainty == Certainty::kClear && !finding.overruled)
-    c.causes = findCauses(builtInCauseBook(), finding, facts, data_.set.edit.causes);
+    c.causes = findCauses(log_ ? log_->causes : builtInCauseBook(), finding, facts, data_.set.edit.causes);
   for (const Finding& other : all)
     if (other.rule != finding.rule && other.event == finding.rule &&
         other.certainty != Certainty::kCantTell && !other.overruled)
@@ -1645,6 +1666,12 @@ void SetSheet::showNumbers() {
 
 void SetSheet::showCurves() {
   showInstead(curves_, curves_->what());
+}
+
+void SetSheet::showSchools() {
+  if (decisions_->currentWidget() != schools_)
+    schools_->setData(&data_, schoolsOf(data_.athlete.profile, data_.set.edit.asked.lift));
+  showInstead(schools_, schools_->choice(1));
 }
 
 void SetSheet::chooseLines() {

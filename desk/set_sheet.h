@@ -21,6 +21,7 @@
 #include "desk/finding_card.h"
 #include "desk/numbers_view.h"
 #include "desk/rep_ribbon.h"
+#include "desk/schools_view.h"
 #include "desk/sentence.h"
 #include "desk/set_analysis.h"
 #include "store/house_file.h"
@@ -47,6 +48,7 @@ class SetSheet : public QWidget {
   FilmView& film() { return *film_; }
   NumbersView& numbers() { return *numbers_; }
   CurvesView& curves() { return *curves_; }
+  SchoolsView& schools() { return *schools_; }
 
   // Takes what a job found for this set, whether it is on the sheet or not.
   void takeOutcome(SetId id, const TrackOutcome& outcome);
@@ -82,6 +84,8 @@ class SetSheet : public QWidget {
   void showNumbers();
   // Curves in the same place; and back.
   void showCurves();
+  // The set judged by two schools, in the same place; and back.
+  void showSchools();
   // Which lines are drawn on the film, and which measure is drawn by hand: each a short menu.
   void chooseLines();
   void chooseMeasure();
@@ -135,6 +139,7 @@ class SetSheet : public QWidget {
   QStackedWidget* decisions_ = nullptr;
   NumbersView* numbers_ = nullptr;
   CurvesView* curves_ = nullptr;
+  SchoolsView* schools_ = nullptr;
   EvidenceChoice lines_;
   QScrollArea* judged_area_ = nullptr;
   QVBoxLayout* judged_ = nullptr;

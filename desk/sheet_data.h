@@ -8,6 +8,7 @@
 
 #include "core/log/cue_trials.h"
 #include "core/measure/phases.h"
+#include "core/verdict/late_reps.h"
 
 namespace mottix {
 
@@ -30,6 +31,7 @@ struct SheetData {
   ClipTracks tracks;                  // bar and joints as they are shown and measured
   std::optional<Analysis> analysis;
   std::vector<Phase> phases;       // of the analysis
+  std::vector<Difference> late;    // from its first reps to its last
   std::optional<OtherSeen> other;  // where the set was filmed twice
   QString problem;                 // why there is no analysis
 

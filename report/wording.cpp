@@ -596,6 +596,12 @@ QString changeWords(const ChangeFromUsual& change) {
       .arg(change.usual.sets);
 }
 
+QString lateWords(const std::vector<Difference>& late) {
+  QStringList parts;
+  for (const Difference& d : late) parts << differenceWords(d);
+  return parts.isEmpty() ? QString() : tr("Late reps against early ones: %1.").arg(parts.join(tr(", ")));
+}
+
 QString evidenceWords(const Evidence& e, const RuleBook& book) {
   const QString number =
       e.number
@@ -609,6 +615,8 @@ QString evidenceWords(const Evidence& e, const RuleBook& book) {
       const QString says = rule == nullptr ? text(e.kind) : ofBook(rule->says);
       return tr(words).arg(says.left(1).toLower() + says.mid(1));
     }
+  if (e.number && (e.kind == "flat_heel" || e.kind == "raised_heel"))
+    return tr("heels raised by %1 in the set-up").arg(number);
   static const std::map<std::string_view, const char*> kWords = {
       {"effort_high", QT_TRANSLATE_NOOP("wording", "effort %1")},
       {"effort_low", QT_TRANSLATE_NOOP("wording", "at effort %1 already")},

@@ -66,6 +66,8 @@ QString cantTellWords(const RuleBook& book, const std::vector<Finding>& findings
 QString judgedByWords(const RuleBook& book);  // whose rules
 // "Trunk change is 4 ± 2° more than usual (3° over 5 sets)".
 QString changeWords(const ChangeFromUsual& change);
+// What changes from the first reps to the last, in one sentence; empty when nothing does.
+QString lateWords(const std::vector<Difference>& late);
 QString evidenceWords(const Evidence& evidence, const RuleBook& book);
 QString causeWords(const CauseCandidate& candidate, const RuleBook& book);  // what speaks for and against it
 QString causeStateWords(CauseState state);

@@ -290,10 +290,10 @@ Glance glance(std::optional<Called> is, Called called) {
 TEST(EyeWording, SaysWhatWasSeenPassedOverAndCalledForNothing) {
   const RuleBook& book = builtInRuleBook();
   EXPECT_EQ(glanceHeading(glance(Called::kBig, Called::kSmall), book), "Seen: too high on reps 2 and 3");
-  EXPECT_EQ(
-      glanceDetail(glance(Called::kBig, Called::kSmall), book),
-      "Crease above kneecap 4.0 ± 0.5 cm; a fault from 0 cm, big from 3 cm. You called it small; it is big. You "
-      "marked rep 3.");
+  EXPECT_EQ(glanceDetail(glance(Called::kBig, Called::kSmall), book),
+            "Crease above kneecap 4.0 ± 0.5 cm; a fault from 0 cm, big from 3 cm. You called it small; it is "
+            "big. You "
+            "marked rep 3.");
   EXPECT_EQ(glanceHeading(glance(Called::kBig, Called::kNothing), book),
             "Passed over: too high on reps 2 and 3");
   EXPECT_EQ(glanceHeading(glance(Called::kNothing, Called::kSmall), book), "Called, but not there: too high");

@@ -1179,8 +1179,10 @@ Expected<HouseBook> HouseFile::houseBook() const {
   return impl_->guarded([&]() -> Expected<HouseBook> {
     HouseBook book;
     SQLite::Statement q(impl_->db, "SELECT kind, toml FROM house_book");
-    while (q.executeStep())
-      (q.getColumn(0).getString() == "cues" ? book.cues : book.rules) = q.getColumn(1).getString();
+    while (q.executeStep()) {
+      const std::string kind = q.getColumn(0).getString();
+      (kind == "cues" ? book.cues : kind == "causes" ? book.causes : book.rules) = q.getColumn(1).getString();
+    }
     return book;
   });
 }
@@ -1189,7 +1191,8 @@ Expected<void> HouseFile::saveHouseBook(const HouseBook& book) {
   return impl_->inTransaction([&] {
     impl_->db.exec("DELETE FROM house_book");
     SQLite::Statement q(impl_->db, "INSERT INTO house_book VALUES (?, ?)");
-    for (const auto& [kind, toml] : {std::pair{"rules", &book.rules}, {"cues", &book.cues}}) {
+    for (const auto& [kind, toml] :
+         {std::pair{"rules", &book.rules}, {"cues", &book.cues}, {"causes", &book.causes}}) {
       if (toml->empty()) continue;
       q.reset();
       q.bind(1, kind);

@@ -27,10 +27,10 @@ struct StoredResult {
   std::vector<std::string> found;  // rules that were clearly broken, and stand
 };
 
-// What the house itself says, as TOML: a rule layer (core/verdict/rule_book.h) and cues
-// (core/cue/cue_book.h). Empty: nothing.
+// What the house itself says, as TOML: a rule layer (core/verdict/rule_book.h), cues (core/cue/cue_book.h)
+// and causes (core/verdict/causes.h). Empty: nothing.
 struct HouseBook {
-  std::string rules, cues;
+  std::string rules, cues, causes = {};
   bool operator==(const HouseBook&) const = default;
 };
 

@@ -533,6 +533,62 @@ TEST_F(MeasuredDesk, TheHouseBookIsTakenOutAndBroughtIn) {
   }
 }
 
+TEST_F(MeasuredDesk, ASchoolsNumbersAreChangedForThoseItJudges) {
+  window->openBook();
+  HouseBookView& book = window->book();
+  ASSERT_TRUE(waitFor([&] { return book.ready(); }));
+  book.showRule(QStringLiteral("squat.hips_first"));
+  const double for_all = book.scale().limit();
+  QTest::mouseClick(withWhat(book, QStringLiteral("change school")), Qt::LeftButton);
+  const double of_school = book.scale().limit();
+  EXPECT_NE(of_school, for_all) << "the school's own number is shown";
+  book.scale().setFocus();
+  QTest::keyClick(&book.scale(), Qt::Key_Right);
+  ASSERT_TRUE(book.layer());
+  ASSERT_EQ(book.layer()->changes.size(), 1u);
+  EXPECT_FALSE(book.layer()->changes[0].school.empty());
+  EXPECT_GT(book.scale().limit(), of_school);
+  book.showFor({});
+  EXPECT_DOUBLE_EQ(book.scale().limit(), for_all) << "nothing is changed for everybody";
+  EXPECT_EQ(withWhat(book, QStringLiteral("reset")), nullptr);
+  book.showFor(book.layer()->changes[0].school);
+  QTest::mouseClick(withWhat(book, QStringLiteral("reset")), Qt::LeftButton);
+  EXPECT_FALSE(book.layer());
+  EXPECT_DOUBLE_EQ(book.scale().limit(), of_school);
+}
+
+TEST_F(MeasuredDesk, CausesAreStruckPutBackAndAdded) {
+  window->openBook();
+  HouseBookView& book = window->book();
+  book.showRule(QStringLiteral("squat.high"));
+  QTest::mouseClick(withWhat(book, QStringLiteral("strike cause")), Qt::LeftButton);
+  EXPECT_FALSE(window->house().houseBook()->causes.empty());
+  auto* line = book.findChildren<QLineEdit*>(QStringLiteral("own cause")).last();
+  QTest::keyClicks(line, QStringLiteral("shoes left at home"));
+  QTest::keyClick(line, Qt::Key_Return);
+  EXPECT_TRUE(window->notice().contains(QStringLiteral("a colon"))) << window->notice().toStdString();
+  QTest::keyClicks(line, QStringLiteral(": plates under the heels"));
+  QTest::keyClick(line, Qt::Key_Return);
+  const auto causes = parseHouseCauses(window->house().houseBook()->causes, "own");
+  ASSERT_TRUE(causes && causes->own.size() == 1u && causes->off.size() == 1u);
+  EXPECT_EQ(causes->own[0].title, "shoes left at home");
+  EXPECT_EQ(causes->own[0].next_set, "plates under the heels");
+  // The sheet offers what the house looks for.
+  window->openSet(side);
+  QPushButton* open = nullptr;
+  ASSERT_TRUE(
+      waitFor([&] { return (open = withWhat(window->sheet(), QStringLiteral("causes"))) != nullptr; }));
+  QTest::mouseClick(open, Qt::LeftButton);
+  bool offered = false;
+  for (const QLabel* l : window->sheet().findChildren<QLabel*>())
+    offered |= l->text().contains(QStringLiteral("hoes left at home"));
+  EXPECT_TRUE(offered);
+  window->openBook();
+  QTest::mouseClick(withWhat(book, QStringLiteral("remove cause")), Qt::LeftButton);
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_EQ(parseHouseCauses(window->house().houseBook()->causes, "own")->own.size(), 1u);
+}
+
 TEST_F(MeasuredDesk, AnOwnCueIsKeptAndOffered) {
   window->openBook();
   HouseBookView& book = window->book();
@@ -596,6 +652,48 @@ TEST_F(MeasuredDesk, TheSheetSaysByWhomItIsJudged) {
   openSide();
   EXPECT_TRUE(said().contains(QStringLiteral("knee-sparing squat"))) << said().toStdString();
   EXPECT_EQ(window->sheet().data().by.book.find("squat.high")->school, "knee-sparing");
+}
+
+TEST_F(MeasuredDesk, TwoSchoolsJudgeOneSetBesideEachOther) {
+  window->openSet(side);
+  SetSheet& sheet = window->sheet();
+  QTest::keyClick(&sheet.film(), Qt::Key_J);
+  SchoolsView& view = sheet.schools();
+  ASSERT_TRUE(view.isVisible());
+  EXPECT_EQ(QApplication::focusWidget(), view.choice(1));
+  EXPECT_EQ(view.choice(0)->currentData().toString(), QString()) << "as she is judged: by the base";
+  // One that lets depth be limited for a time says nothing of the high rep.
+  const int at = view.choice(1)->findData(QStringLiteral("depth-for-a-time"));
+  ASSERT_GE(at, 0);
+  const auto choose = [&](std::size_t which) {
+    view.choice(which)->setFocus();
+    QTest::keyClick(view.choice(which), Qt::Key_Home);
+    for (int k = 0; k < view.choice(which)->count(); ++k)
+      if (view.choice(which)->currentData().toString() != QStringLiteral("depth-for-a-time"))
+        QTest::keyClick(view.choice(which), Qt::Key_Down);
+  };
+  choose(1);
+  ASSERT_EQ(view.choice(1)->currentIndex(), at);
+  const auto high = std::find_if(view.events().begin(), view.events().end(),
+                                 [](const EventByTwo& e) { return e.event == "squat.high"; });
+  ASSERT_NE(high, view.events().end());
+  EXPECT_TRUE(high->differs());
+  EXPECT_TRUE(high->is[0]);
+  EXPECT_TRUE(view.text().contains(QStringLiteral("They differ")));
+  EXPECT_TRUE(view.text().contains(QStringLiteral("The load")));
+  sheet.film().goTo(0);
+  QPushButton* show = nullptr;
+  ASSERT_TRUE(waitFor([&] {
+    return (show = withWhat<QPushButton>(window->sheet(), QStringLiteral("show of school"))) != nullptr;
+  }));
+  QTest::mouseClick(show, Qt::LeftButton);
+  EXPECT_EQ(sheet.film().frame(), high->is[0]->frame);
+  // By itself it says the same as itself.
+  choose(0);
+  EXPECT_TRUE(view.text().contains(QStringLiteral("They say the same of this set.")))
+      << view.text().toStdString();
+  QTest::keyClick(&view, Qt::Key_Escape);
+  EXPECT_FALSE(view.isVisible());
 }
 
 }  // namespace

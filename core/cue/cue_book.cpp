@@ -120,7 +120,7 @@ std::vector<CueOffer> suggestCues(const CueBook& book, const std::vector<Finding
     for (const Cue* cue : book.forRule(f.rule)) {
       const bool of_school =
           cue->schools.empty() || std::any_of(cue->schools.begin(), cue->schools.end(), [&](const auto& s) {
-            return rules.name.find(s) != std::string::npos;
+            return std::find(rules.schools.begin(), rules.schools.end(), s) != rules.schools.end();
           });
       const auto known = [&](const CueOffer& o) { return o.cue == cue; };
       if (!of_school || std::any_of(clear.begin(), clear.end(), known) ||

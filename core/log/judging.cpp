@@ -34,9 +34,15 @@ PastSet asPast(const SetEdit& edit, bool across, std::vector<Measure> measures,
 
 Expected<Judging> judgingOf(const AthleteRecord& who, const SetEdit& edit, bool across,
                             std::span<const PastSet> past, const std::optional<RuleLayer>& house) {
+  return judgingBy(schoolsOf(who.athlete.profile, edit.asked.lift), who, edit, across, past, house);
+}
+
+Expected<Judging> judgingBy(const std::vector<std::string>& schools, const AthleteRecord& who,
+                            const SetEdit& edit, bool across, std::span<const PastSet> past,
+                            const std::optional<RuleLayer>& house) {
   Judging out;
   const Lift lift = edit.asked.lift;
-  auto book = bookOfSchools(schoolsOf(who.athlete.profile, lift), lift);
+  auto book = bookOfSchools(schools, lift);
   if (!book) return tl::make_unexpected(book.error());
   out.book = std::move(*book);
   if (house && house->isFor(lift)) {
@@ -55,6 +61,14 @@ Expected<Judging> judgingOf(const AthleteRecord& who, const SetEdit& edit, bool 
   out.like_sets = likeSets(past, now);
   out.facts.set = out.set;
   out.facts.load_kg = edit.asked.load_kg;
+  for (const SetupRecord& s : who.setups)
+    if (edit.setup && s.id == *edit.setup) {
+      const auto stated = [&](const char* id) {
+        const SetupValue* v = s.find(id);
+        return v != nullptr ? v->value : std::nullopt;
+      };
+      out.facts.setup = {stated("heel"), stated("stance"), stated("toe_out")};
+    }
   out.facts.past_sets = out.like_sets;
   std::vector<double> loads;
   for (const PastSet& p : past)

@@ -27,4 +27,9 @@ struct Judging {
 Expected<Judging> judgingOf(const AthleteRecord& who, const SetEdit& edit, bool across,
                             std::span<const PastSet> past, const std::optional<RuleLayer>& house = {});
 
+// The same by schools that are named (as by `bookOfSchools`), whatever the athlete's profile says.
+Expected<Judging> judgingBy(const std::vector<std::string>& schools, const AthleteRecord& who,
+                            const SetEdit& edit, bool across, std::span<const PastSet> past,
+                            const std::optional<RuleLayer>& house = {});
+
 }  // namespace mottix

@@ -94,5 +94,31 @@ TEST(CueTrials, TieACueToTheNextLikeSet) {
   for (const CueTrial& t : history) EXPECT_NE(t.cue, "dive.slow") << "said of something else";
 }
 
+TEST(JudgingOf, TheSetUpThatWasUsedIsKnownToTheCauses) {
+  AthleteRecord who;
+  SetupRecord setup;
+  setup.id = SetupId{4};
+  setup.values = {{"heel", 15.0, "", "mm", ""}, {"stance", 46.0, "", "cm", ""}};
+  who.setups = {setup};
+  SetEdit edit;
+  EXPECT_FALSE(judgingOf(who, edit, false, {})->facts.setup.heel_mm) << "not said to be used";
+  edit.setup = SetupId{4};
+  const auto by = judgingOf(who, edit, false, {});
+  ASSERT_TRUE(by);
+  EXPECT_EQ(by->facts.setup.heel_mm, 15.0);
+  EXPECT_EQ(by->facts.setup.stance_cm, 46.0);
+  EXPECT_FALSE(by->facts.setup.toe_out_deg);
+}
+
+TEST(JudgingBy, NamedSchoolsStandForTheProfile) {
+  AthleteRecord who;
+  who.athlete.profile.squat = SquatSchool::kHipLed;
+  const auto by = judgingBy({"upright"}, who, {}, false, {});
+  ASSERT_TRUE(by);
+  EXPECT_EQ(by->book.schools, std::vector<std::string>{"upright"});
+  EXPECT_EQ(judgingOf(who, {}, false, {})->book.schools, std::vector<std::string>{"hip-led"});
+  EXPECT_FALSE(judgingBy({"moon"}, who, {}, false, {}));
+}
+
 }  // namespace
 }  // namespace mottix

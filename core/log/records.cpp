@@ -2,7 +2,8 @@
 
 namespace mottix {
 
-AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit, const std::optional<Body>& body) {
+AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit, const std::optional<Body>& body,
+                             const CauseBook& causes) {
   AnalysisSettings settings;
   settings.lift = edit.asked.lift;
   settings.facing = edit.asked.facing;
@@ -17,7 +18,7 @@ AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit, const 
   settings.lines = edit.lines;
   for (const Overruling& o : edit.overruled) settings.overruled.push_back(o.rule);
   for (const auto& [id, holds] : edit.causes)
-    if (const Cause* cause = holds ? builtInCauseBook().find(id) : nullptr)
+    if (const Cause* cause = holds ? causes.find(id) : nullptr)
       settings.cause = std::max(settings.cause, cause->load);
   return settings;
 }

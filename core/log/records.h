@@ -206,6 +206,7 @@ Error pointFirst(Held held);
 
 // How a set of this athlete is to be analysed, the coach's overruling included; `body` where it is known.
 AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit,
-                             const std::optional<Body>& body = std::nullopt);
+                             const std::optional<Body>& body = std::nullopt,
+                             const CauseBook& causes = builtInCauseBook());
 
 }  // namespace mottix

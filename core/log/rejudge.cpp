@@ -38,6 +38,7 @@ std::vector<RuleVerdict> judgeRule(const PreparedLog& log, const std::string& id
   std::vector<RuleBook> books;  // the one rule of each
   for (const RuleBook& book : log.books) {
     RuleBook one;
+    one.schools = book.schools;
     for (const Rule& rule : book.rules)
       if (rule.id == id) one.rules.push_back(rule);
     if (house) {

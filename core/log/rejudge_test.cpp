@@ -18,7 +18,7 @@ std::optional<RuleLayer> house(double limit, double big) {
   RuleLayer layer;
   layer.name = "house";
   layer.lifts = {Lift::kSquat};
-  layer.changes = {{"squat.high", limit, big, {}, {}, {}, "own"}};
+  layer.changes = {{"squat.high", {}, limit, big, {}, {}, {}, "own"}};
   return layer;
 }
 

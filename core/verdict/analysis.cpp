@@ -372,13 +372,10 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   a.measures = computeMeasures(levelled, a.reps);
   a.bar_tilt = computeBarTilt(levelled, a.reps);
   if (!tracks.across()) a.trust = findWeakestLink(levelled, a.reps);
-  a.findings = judge(book, settings.lift, a.measures, settings.judged);
-  for (Finding& f : a.findings)
-    f.overruled =
-        std::find(settings.overruled.begin(), settings.overruled.end(), f.rule) != settings.overruled.end();
-  auto decision = decideSet(a.findings, {&a}, settings, book);
-  if (!decision) return tl::make_unexpected(decision.error());
-  a.decision = *decision;
+  auto judged = judgeAgain(a, settings, book);
+  if (!judged) return tl::make_unexpected(judged.error());
+  a.findings = std::move(judged->findings);
+  a.decision = judged->decision;
 
   const auto lost = std::count_if(tracks.bar.begin(), tracks.bar.end(),
                                   [](const BarSample& s) { return s.state == TrackState::kLost; });
@@ -399,6 +396,19 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   if (!tracks.across() && std::abs(a.camera.yaw_deg()) > 15.0) a.warnings.push_back(Warning::kOblique);
   a.computed = true;
   return a;
+}
+
+Expected<Judged> judgeAgain(const Analysis& analysis, const AnalysisSettings& settings,
+                            const RuleBook& book) {
+  Judged out;
+  out.findings = judge(book, settings.lift, analysis.measures, settings.judged);
+  for (Finding& f : out.findings)
+    f.overruled =
+        std::find(settings.overruled.begin(), settings.overruled.end(), f.rule) != settings.overruled.end();
+  auto decision = decideSet(out.findings, {&analysis}, settings, book);
+  if (!decision) return tl::make_unexpected(decision.error());
+  out.decision = *decision;
+  return out;
 }
 
 Expected<JudgedTogether> judgeTogether(const Analysis& first, const Analysis& second,

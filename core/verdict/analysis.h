@@ -115,6 +115,13 @@ inline constexpr std::string_view kAnalysisVersion = "side/4";
 Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSeen>& axis,
                            const AnalysisSettings& settings, const RuleBook& book);
 
+// The same measures by another book.
+struct Judged {
+  std::vector<Finding> findings;
+  LoadDecision decision;
+};
+Expected<Judged> judgeAgain(const Analysis& analysis, const AnalysisSettings& settings, const RuleBook& book);
+
 // One set by two films: what is found in either, each thing once, and the decision that follows. What one
 // film cannot tell and the other can is left to the other. `settings` are those of the first.
 struct JudgedTogether {

@@ -51,15 +51,17 @@ int lastRep(const CauseFacts& f) {
   return last;
 }
 
+// As seen, or else as the set-up says.
 std::optional<double> middleToe(const CauseFacts& f) {
   const auto left = middleRep(*f.measures, MeasureId::kToeAngleLeft),
              right = middleRep(*f.measures, MeasureId::kToeAngleRight);
-  if (!left || !right) return std::nullopt;
+  if (!left || !right) return f.setup.toe_out_deg;
   return 0.5 * (left->value + right->value);
 }
 
 std::optional<Evidence> stance(const CauseFacts& f, double of_shoulders, bool wider) {
-  const auto width = middleRep(*f.measures, MeasureId::kStanceWidth);
+  auto width = middleRep(*f.measures, MeasureId::kStanceWidth);
+  if (!width && f.setup.stance_cm) width = exactly(*f.setup.stance_cm);
   if (!width || !f.who) return std::nullopt;
   const double cm = 100.0 * of_shoulders * f.who->body.length_m(Segment::kShoulderWidth);
   return read(wider ? width->value > cm : width->value < cm, *width, "cm");
@@ -85,6 +87,15 @@ std::optional<Evidence> loadAgainstUsual(const CauseFacts& f, bool up) {
 std::optional<bool> hasEquipment(const CauseFacts& f, Equipment a, Equipment b) {
   if (!f.who || f.who->equipment.empty()) return std::nullopt;
   return f.who->has(a, false) || f.who->has(b, false);
+}
+
+// As the set-up says; without one a lifter who owns raised shoes or a wedge is taken to use them.
+std::optional<Evidence> heel(const CauseFacts& f, bool raised) {
+  constexpr double kRaised_mm = 8.0;  // the least of what shoes and wedges raise (practice)
+  if (f.setup.heel_mm)
+    return read((*f.setup.heel_mm >= kRaised_mm) == raised, exactly(*f.setup.heel_mm), "mm");
+  const auto owns = hasEquipment(f, Equipment::kLiftingShoes, Equipment::kHeelWedge);
+  return owns ? plain(*owns == raised) : std::nullopt;
 }
 
 // Half a second to a second is between a quick breath and a full one (own).
@@ -184,15 +195,8 @@ constexpr std::array<Kind, 32> kKinds = {{
        if (!f.who || !f.who->body.dorsiflexion_measured) return std::nullopt;
        return read(f.who->body.dorsiflexion_deg >= kFreeAnkle_deg, exactly(f.who->body.dorsiflexion_deg), "deg");
      }},
-    {"flat_heel",
-     [](const Finding&, const CauseFacts& f) -> std::optional<Evidence> {
-       const auto raised = hasEquipment(f, Equipment::kLiftingShoes, Equipment::kHeelWedge);
-       return raised ? plain(!*raised) : std::nullopt;
-     }},
-    {"raised_heel",
-     [](const Finding&, const CauseFacts& f) {
-       return plain(hasEquipment(f, Equipment::kLiftingShoes, Equipment::kHeelWedge));
-     }},
+    {"flat_heel", [](const Finding&, const CauseFacts& f) { return heel(f, false); }},
+    {"raised_heel", [](const Finding&, const CauseFacts& f) { return heel(f, true); }},
     {"low_bar", [](const Finding&, const CauseFacts& f) { return plain(f.set.is("low_bar")); }},
     {"high_bar", [](const Finding&, const CauseFacts& f) { return plain(f.set.is("high_bar")); }},
     {"paused", [](const Finding&, const CauseFacts& f) { return plain(f.set.is("paused")); }},
@@ -265,40 +269,95 @@ std::optional<Evidence> lookUp(std::string_view kind, const Finding& finding, co
   return e;
 }
 
+namespace {
+
+Cause readCause(TomlTable& t, bool own) {
+  Cause c;
+  c.own = own;
+  c.id = t.text("id");
+  t.call(c.id);
+  c.rules = t.texts("rules");
+  c.title = t.text("title");
+  c.speaks_for = t.texts("for");
+  c.against = t.texts("against");
+  c.next_set = t.text("next_set");
+  c.plan = t.text("plan");
+  c.change = t.text("change");
+  if (c.id.empty() || c.title.empty() || c.next_set.empty() || (c.plan.empty() && !own) || c.rules.empty())
+    t.wrong("a cause needs an id, rules, a title, next_set and plan.");
+  for (const auto* kinds : {&c.speaks_for, &c.against})
+    for (const std::string& kind : *kinds)
+      if (!isEvidenceKind(kind)) t.wrong("“" + kind + "” is no kind of evidence.");
+  const std::string load = t.text("load");
+  if (load == "cut")
+    c.load = CauseLoad::kCut;
+  else if (load == "hold")
+    c.load = CauseLoad::kHold;
+  else if (!load.empty())
+    t.wrong("load must be \"hold\" or \"cut\".");
+  return c;
+}
+
+std::string listOf(const std::vector<std::string>& all) {
+  std::string out = "[";
+  for (const std::string& one : all) out += (out.size() > 1 ? ", " : "") + tomlText(one);
+  return out + "]";
+}
+
+}  // namespace
+
 Expected<CauseBook> parseCauseBook(std::string_view text, std::string_view file_name) {
   CauseBook book;
   auto done = readToml(text, file_name, [&](TomlTable& root) {
-    std::set<std::string> ids;
     root.tables("cause", [&](TomlTable& t) {
-      Cause c;
-      c.id = t.text("id");
-      t.call(c.id);
-      c.rules = t.texts("rules");
-      c.title = t.text("title");
-      c.speaks_for = t.texts("for");
-      c.against = t.texts("against");
-      c.next_set = t.text("next_set");
-      c.plan = t.text("plan");
-      c.change = t.text("change");
-      if (c.id.empty() || c.title.empty() || c.next_set.empty() || c.plan.empty() || c.rules.empty())
-        t.wrong("a cause needs an id, rules, a title, next_set and plan.");
-      for (const auto* kinds : {&c.speaks_for, &c.against})
-        for (const std::string& kind : *kinds)
-          if (!isEvidenceKind(kind)) t.wrong("“" + kind + "” is no kind of evidence.");
-      const std::string load = t.text("load");
-      if (load == "cut")
-        c.load = CauseLoad::kCut;
-      else if (load == "hold")
-        c.load = CauseLoad::kHold;
-      else if (!load.empty())
-        t.wrong("load must be \"hold\" or \"cut\".");
-      if (!ids.insert(c.id).second) t.wrong("the id is used twice.");
+      Cause c = readCause(t, false);
+      if (book.find(c.id) != nullptr) t.wrong("the id is used twice.");
       book.causes.push_back(std::move(c));
     });
     if (book.causes.empty()) root.wrong("there is no [[cause]] in it.");
   });
   if (!done) return tl::make_unexpected(done.error());
   return book;
+}
+
+Expected<HouseCauses> parseHouseCauses(std::string_view text, std::string_view file_name) {
+  HouseCauses house;
+  std::set<std::string> ids;
+  auto done = readToml(text, file_name, [&](TomlTable& root) {
+    house.off = root.texts("off");
+    root.tables("cause", [&](TomlTable& t) {
+      Cause c = readCause(t, true);
+      if (builtInCauseBook().find(c.id) != nullptr) t.wrong("it ships with the program; choose another id.");
+      if (!ids.insert(c.id).second) t.wrong("the id is used twice.");
+      house.own.push_back(std::move(c));
+    });
+  });
+  if (!done) return tl::make_unexpected(done.error());
+  return house;
+}
+
+std::string toToml(const HouseCauses& house) {
+  std::string out = house.off.empty() ? std::string() : "off = " + listOf(house.off) + "\n";
+  for (const Cause& c : house.own) {
+    out += "\n[[cause]]\nid = " + tomlText(c.id) + "\nrules = " + listOf(c.rules) +
+           "\ntitle = " + tomlText(c.title) + "\n";
+    if (!c.speaks_for.empty()) out += "for = " + listOf(c.speaks_for) + "\n";
+    if (!c.against.empty()) out += "against = " + listOf(c.against) + "\n";
+    out += "next_set = " + tomlText(c.next_set) + "\n";
+    if (!c.plan.empty()) out += "plan = " + tomlText(c.plan) + "\n";
+    if (!c.change.empty()) out += "change = " + tomlText(c.change) + "\n";
+    if (c.load != CauseLoad::kNone)
+      out += std::string("load = ") + (c.load == CauseLoad::kCut ? "\"cut\"" : "\"hold\"") + "\n";
+  }
+  return out;
+}
+
+CauseBook withHouse(const CauseBook& book, const HouseCauses& house) {
+  CauseBook out;
+  for (const Cause& c : book.causes)
+    if (std::find(house.off.begin(), house.off.end(), c.id) == house.off.end()) out.causes.push_back(c);
+  out.causes.insert(out.causes.end(), house.own.begin(), house.own.end());
+  return out;
 }
 
 const CauseBook& builtInCauseBook() {

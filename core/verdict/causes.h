@@ -30,6 +30,7 @@ struct Cause {
   std::string plan;                              // and in the weeks after
   std::string change;                            // of the set-up: "stance", "heel", …; empty: none
   CauseLoad load = CauseLoad::kNone;
+  bool own = false;  // added by the coach
   bool isOf(std::string_view rule) const;
 };
 
@@ -40,6 +41,21 @@ struct CauseBook {
 Expected<CauseBook> parseCauseBook(std::string_view toml, std::string_view file_name);
 const CauseBook& builtInCauseBook();
 
+// What a house changes of the causes: shipped ones that it does not look for, and some of its own, which are
+// checked after the others. An own one needs no plan.
+struct HouseCauses {
+  std::vector<std::string> off;
+  std::vector<Cause> own;
+};
+Expected<HouseCauses> parseHouseCauses(std::string_view toml, std::string_view file_name);
+std::string toToml(const HouseCauses& causes);
+CauseBook withHouse(const CauseBook& book, const HouseCauses& house);
+
+// The set-up that was kept and used, as far as it is stated.
+struct SetupFacts {
+  std::optional<double> heel_mm, stance_cm, toe_out_deg;  // stance: between the heels
+};
+
 // What is known when a set's causes are looked for.
 struct CauseFacts {
   const std::vector<Measure>* measures = nullptr;
@@ -47,8 +63,9 @@ struct CauseFacts {
   JudgedSet set;
   std::optional<double> load_kg, usual_load_kg;  // usual: of the like sets before
   std::optional<FitSubject> who;                 // screens and equipment
-  int past_sets = 0;                             // like ones
-  std::map<std::string, int> past_found;         // by rule, in how many of them it was clear
+  SetupFacts setup;
+  int past_sets = 0;                      // like ones
+  std::map<std::string, int> past_found;  // by rule, in how many of them it was clear
 };
 
 // One thing that speaks for or against a cause.

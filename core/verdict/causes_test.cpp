@@ -142,5 +142,59 @@ TEST(CauseBook, ErrorsNameTheLine) {
   }
 }
 
+TEST_F(Elimination, TheSetUpThatWasUsedIsEvidence) {
+  EXPECT_FALSE(holds("flat_heel")) << "nothing is known of shoes";
+  facts_.setup.heel_mm = 0.0;
+  EXPECT_EQ(holds("flat_heel"), true);
+  EXPECT_EQ(holds("raised_heel"), false);
+  facts_.setup.heel_mm = 15.0;
+  EXPECT_EQ(holds("flat_heel"), false);
+  EXPECT_EQ(holds("raised_heel"), true);
+  EXPECT_NEAR(lookUp("raised_heel", findings_[0], facts_)->number->value, 15.0, 1e-12);
+  // It goes before what is owned.
+  facts_.who = FitSubject{};
+  facts_.who->equipment = {Equipment::kHeelWedge};
+  facts_.setup.heel_mm = 0.0;
+  EXPECT_EQ(holds("raised_heel"), false);
+  // Toes and stance as the set-up says, unless the film shows them.
+  facts_.setup.toe_out_deg = 10.0;
+  EXPECT_EQ(holds("toes_straight"), true);
+  measure(MeasureId::kToeAngleLeft, 30.0);
+  measure(MeasureId::kToeAngleRight, 30.0);
+  EXPECT_EQ(holds("toes_straight"), false);
+  BodyFacts body;
+  body.height_m = 1.75;
+  facts_.who->body = estimateBody(body);
+  const double shoulders_cm = 100.0 * facts_.who->body.length_m(Segment::kShoulderWidth);
+  facts_.setup.stance_cm = 1.4 * shoulders_cm;
+  EXPECT_EQ(holds("stance_wide"), true);
+  EXPECT_EQ(holds("stance_narrow"), false);
+  measure(MeasureId::kStanceWidth, shoulders_cm);
+  EXPECT_EQ(holds("stance_wide"), false);
+}
+
+TEST_F(Elimination, AHouseStrikesCausesAndAddsItsOwn) {
+  const auto house = parseHouseCauses(
+      "off = [\"squat.hips.brace\"]\n\n[[cause]]\nid = \"house.1\"\nrules = [\"squat.hips_first\"]\ntitle = "
+      "\"tired from a call-out\"\nfor = [\"slow\"]\nnext_set = \"Take some off.\"\nload = \"cut\"\n",
+      "own.toml");
+  ASSERT_TRUE(house) << house.error().text;
+  const CauseBook book = withHouse(builtInCauseBook(), *house);
+  EXPECT_EQ(book.find("squat.hips.brace"), nullptr);
+  const auto all = findCauses(book, findings_[0], facts_, {});
+  ASSERT_FALSE(all.empty());
+  EXPECT_EQ(all.back().cause->title, "tired from a call-out");
+  EXPECT_TRUE(all.back().cause->own);
+  EXPECT_EQ(all.back().cause->load, CauseLoad::kCut);
+  const auto again = parseHouseCauses(toToml(*house), "again.toml");
+  ASSERT_TRUE(again) << again.error().text;
+  EXPECT_EQ(toToml(*again), toToml(*house));
+  EXPECT_TRUE(parseHouseCauses("", "none.toml"));
+  const auto taken = parseHouseCauses(
+      "[[cause]]\nid = \"squat.hips.brace\"\nrules = [\"a\"]\ntitle = \"t\"\nnext_set = \"n\"\n", "own.toml");
+  ASSERT_FALSE(taken);
+  EXPECT_NE(taken.error().text.find("ships with the program"), std::string::npos) << taken.error().text;
+}
+
 }  // namespace
 }  // namespace mottix

@@ -296,6 +296,7 @@ Expected<RuleLayer> parseRuleLayer(std::string_view text, std::string_view file_
       RuleChange c;
       c.rule = t.text("rule");
       t.call(c.rule);
+      c.school = t.text("school");
       c.limit = t.number("limit");
       c.big = t.number("big");
       c.off = t.flag("off");
@@ -305,7 +306,8 @@ Expected<RuleLayer> parseRuleLayer(std::string_view text, std::string_view file_
       if (c.rule.empty()) t.wrong("a change names its rule.");
       if (!c.limit && !c.big && !c.off && !c.must && !c.reps) t.wrong("nothing is changed.");
       if (c.why.empty()) t.wrong("a change says why.");
-      if (!ids.insert(c.rule).second) t.wrong("it is changed twice.");
+      if (!ids.insert(c.rule + (c.school.empty() ? "" : " of " + c.school)).second)
+        t.wrong("it is changed twice.");
       layer.changes.push_back(std::move(c));
     });
     root.tables("rule", [&](TomlTable& t) {
@@ -334,6 +336,7 @@ std::string toToml(const RuleLayer& layer) {
   if (!layer.unseen.empty()) out += "unseen = " + listOf(layer.unseen, same) + "\n";
   for (const RuleChange& c : layer.changes) {
     out += "\n[[change]]\nrule = " + tomlText(c.rule) + "\n";
+    if (!c.school.empty()) out += "school = " + tomlText(c.school) + "\n";
     if (c.limit) out += "limit = " + number(*c.limit) + "\n";
     if (c.big) out += "big = " + number(*c.big) + "\n";
     if (c.off) out += std::string("off = ") + (*c.off ? "true" : "false") + "\n";
@@ -363,11 +366,17 @@ bool change(Rule& rule, const RuleChange& c, const std::string& layer) {
 
 Expected<RuleBook> withHouse(const RuleBook& under, const RuleLayer& house) {
   RuleBook book = under;
-  for (const RuleChange& c : house.changes)
-    for (Rule& rule : book.rules)
-      if (rule.id == c.rule && !change(rule, c, house.name))
-        return fail(Remedy::kCorrectInput,
-                    "“" + house.name + "”, “" + c.rule + "”: big must lie beyond limit.");
+  const auto judges = [&](const std::string& school) {
+    return std::find(under.schools.begin(), under.schools.end(), school) != under.schools.end();
+  };
+  for (const bool of_school : {false, true})
+    for (const RuleChange& c : house.changes) {
+      if (of_school ? !judges(c.school) : !c.school.empty()) continue;
+      for (Rule& rule : book.rules)
+        if (rule.id == c.rule && !change(rule, c, house.name))
+          return fail(Remedy::kCorrectInput,
+                      "“" + house.name + "”, “" + c.rule + "”: big must lie beyond limit.");
+    }
   for (const Rule& rule : house.rules)
     if (book.find(rule.id) == nullptr) book.rules.push_back(rule);
   book.repair_first = house.repair_first.value_or(book.repair_first);
@@ -393,6 +402,8 @@ Expected<RuleBook> layered(const RuleBook& base, const std::vector<RuleLayer>& l
       return std::nullopt;
     };
     for (const RuleChange& c : layer.changes) {
+      if (!c.school.empty())
+        return bad("“" + layer.name + "”, “" + c.rule + "”: only a house changes a rule for one school.");
       const auto rule =
           std::find_if(book.rules.begin(), book.rules.end(), [&](const Rule& r) { return r.id == c.rule; });
       if (rule == book.rules.end())
@@ -408,6 +419,7 @@ Expected<RuleBook> layered(const RuleBook& base, const std::vector<RuleLayer>& l
       book.rules.push_back(rule);
     }
     book.repair_first = layer.repair_first.value_or(book.repair_first);
+    book.schools.push_back(layer.name);
     book.name += " + " + layer.name;
     book.version += "+" + layer.version;
   }

@@ -75,7 +75,8 @@ struct Rule {
 struct RuleBook {
   std::string name;  // "base", "base + hip-led"
   std::string version;
-  bool repair_first = false;  // technique before load; otherwise the good-enough rule
+  bool repair_first = false;              // technique before load; otherwise the good-enough rule
+  std::vector<std::string> schools = {};  // that were laid over the base, by name
   std::vector<Rule> rules;
   const Rule* find(std::string_view id) const;
   bool hasRulesFor(Lift lift) const;
@@ -84,6 +85,7 @@ struct RuleBook {
 // What a layer changes of one rule of the book under it.
 struct RuleChange {
   std::string rule;
+  std::string school = {};  // of the house's layer: only where this school judges; empty: whoever does
   std::optional<double> limit, big;
   std::optional<bool> off, must;
   std::optional<int> reps;
@@ -114,8 +116,9 @@ std::string toToml(const RuleLayer& layer);
 // there is not, or two mix.
 Expected<RuleBook> layered(const RuleBook& base, const std::vector<RuleLayer>& layers);
 
-// The house's own layer, laid over all others: the coach's word stands, whosever numbers it changes; what it
-// changes of rules that are not there is passed over. kCorrectInput where big would not lie beyond limit.
+// The house's own layer, laid over all others: the coach's word stands, whosever numbers it changes, and what
+// is said for one school goes before what is said for all. What it changes of rules that are not there is
+// passed over. kCorrectInput where big would not lie beyond limit.
 Expected<RuleBook> withHouse(const RuleBook& book, const RuleLayer& house);
 
 // The book that ships with the program, and the schools.

@@ -1,6 +1,8 @@
 // Rule books and schools: valid as shipped, errors that can be found, layers that do not mix silently.
 #include "core/verdict/rule_book.h"
 
+#include <random>
+
 #include <gtest/gtest.h>
 
 #include <set>
@@ -114,6 +116,76 @@ TEST(RuleLayer, NeverMixesSilently) {
   ASSERT_TRUE(house);
   EXPECT_DOUBLE_EQ(house->find("squat.hips_first")->limit, 4.0);
   EXPECT_DOUBLE_EQ(house->find("squat.hips_first")->big, book->find("squat.hips_first")->big);
+}
+
+TEST(RuleLayer, AHouseChangesARuleForOneSchoolAlone) {
+  const RuleLayer house = layer(
+      "[[change]]\nrule = \"squat.hips_first\"\nlimit = 7\nbig = 11\nwhy = \"all\"\n"
+      "[[change]]\nrule = \"squat.hips_first\"\nschool = \"hip-led\"\nlimit = 8\nbig = 14\nwhy = \"w\"\n");
+  const auto led = withHouse(*bookOfSchools({"hip-led"}, Lift::kSquat), house);
+  const auto upright = withHouse(*bookOfSchools({"upright"}, Lift::kSquat), house);
+  ASSERT_TRUE(led && upright);
+  EXPECT_DOUBLE_EQ(led->find("squat.hips_first")->limit, 8.0) << "the school's goes before all's";
+  EXPECT_DOUBLE_EQ(upright->find("squat.hips_first")->limit, 7.0);
+  const auto again = parseRuleLayer(toToml(house), "again.toml");
+  ASSERT_TRUE(again) << again.error().text;
+  EXPECT_EQ(again->changes[1].school, "hip-led");
+  EXPECT_FALSE(layered(builtInRuleBook(), {house})) << "a school changes nothing for another";
+  EXPECT_FALSE(parseRuleLayer(kLayerHead +
+                                  "[[change]]\nrule = \"squat.high\"\nschool = \"upright\"\nlimit = 1"
+                                  "\nwhy = \"w\"\n[[change]]\nrule = \"squat.high\"\nschool = "
+                                  "\"upright\"\nlimit = 2\nwhy = \"w\"\n",
+                              "twice.toml"));
+}
+
+// Whatever comes in from outside: a book, or an error that names the file; never anything else.
+TEST(Books, BrokenTomlIsRefusedByName) {
+  std::mt19937 draw(11);
+  std::vector<std::string> texts = {
+      kHead + kTail, toToml(builtInSchools().front()),
+      "off = [\"squat.high.ankle\"]\n[[cause]]\nid = \"a\"\nrules = [\"b\"]\ntitle "
+      "= \"t\"\nfor = [\"effort_high\"]\nnext_set = \"n\"\n",
+      "[[cue]]\nid = \"a\"\nrules = [\"b\"]\nway = \"body\"\nwords = \"w\"\n"};
+  for (const RuleLayer& school : builtInSchools()) texts.push_back(toToml(school));
+  const std::string bits = "[]{}=\"'\n#.,-+0123456789einf\xff\x00\x80tru\\";
+  int refused = 0, taken = 0;
+  const auto name_it = [&](const auto& result) {
+    if (result) {
+      ++taken;
+      return;
+    }
+    ++refused;
+    EXPECT_EQ(result.error().remedy, Remedy::kCorrectInput);
+    EXPECT_NE(result.error().text.find("some.toml"), std::string::npos) << result.error().text;
+  };
+  for (int k = 0; k < 2000; ++k) {
+    std::string text = texts[draw() % texts.size()];
+    for (auto n = 1 + draw() % 6; n > 0; --n) {
+      const std::size_t at = draw() % (text.size() + 1);
+      switch (draw() % 4) {
+        case 0:
+          text.insert(at, 1, bits[draw() % bits.size()]);
+          break;
+        case 1:
+          text.erase(at, draw() % 12);
+          break;
+        case 2:
+          if (at < text.size()) text[at] = static_cast<char>(draw());
+          break;
+        default:
+          text.insert(at, text.substr(draw() % text.size(), draw() % 60));
+          break;
+      }
+      if (text.empty()) text = "x";
+    }
+    name_it(parseRuleBook(text, "some.toml"));
+    name_it(parseRuleLayer(text, "some.toml"));
+    name_it(parseHouseCauses(text, "some.toml"));
+    name_it(parseCueBook(text, "some.toml"));
+    (void)isRuleLayer(text);
+  }
+  EXPECT_GT(refused, 4000);
+  EXPECT_GT(taken, 20);
 }
 
 TEST(RuleLayer, ComesBackFromItsOwnToml) {
