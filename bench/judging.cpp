@@ -8,6 +8,8 @@
 #include <vector>
 
 #include "core/log/judging.h"
+#include "core/verdict/late_reps.h"
+#include "synth/blind_look.h"
 #include "tests/judged_lifts.h"
 
 namespace mottix {
@@ -17,6 +19,18 @@ double millisecondsOf(const auto& work) {
   const auto start = std::chrono::steady_clock::now();
   work();
   return std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count();
+}
+
+// Early against late reps, of simulated sets of four reps.
+double lateChangesMs() {
+  std::vector<double> ms;
+  for (std::uint32_t seed = 1; seed <= 20; ++seed) {
+    const MeasuredClip clip = measureBlindClip(drawBlindClip(seed, Lift::kSquat, View::kSide));
+    if (clip.analysis)
+      ms.push_back(millisecondsOf([&] { (void)findLateChanges(builtInRuleBook(), *clip.analysis, {}); }));
+  }
+  std::nth_element(ms.begin(), ms.begin() + static_cast<long>(ms.size() / 2), ms.end());
+  return ms[ms.size() / 2];
 }
 
 void printTimes(const std::vector<known::JudgedLift>& lifts) {
@@ -35,8 +49,9 @@ void printTimes(const std::vector<known::JudgedLift>& lifts) {
     }
   });
   std::printf(
-      "\nJudging a set: %.2f ms (median; greatest %.2f). 500 stored sets after a limit was moved: %.0f ms.\n",
-      median, most, all_ms);
+      "\nJudging a set: %.2f ms (median; greatest %.2f). 500 stored sets after a limit was moved: %.0f ms. "
+      "Early against late reps of a set: %.1f ms.\n",
+      median, most, all_ms, lateChangesMs());
 }
 
 }  // namespace

@@ -4,6 +4,7 @@
 
 #include <QComboBox>
 #include <QDate>
+#include <QDir>
 #include <QFile>
 #include <QFileDialog>
 #include <QHBoxLayout>
@@ -649,14 +650,32 @@ void HouseBookView::put(const HouseBook& book) {
   emit changed();
 }
 
+// A layer of rules, own cues or own causes: told apart by what is in it.
 void HouseBookView::bringIn(const QString& file) {
   QFile in(file);
   if (!in.open(QIODevice::ReadOnly)) {
     emit trouble(tr("“%1” cannot be read: %2.").arg(file, in.errorString()));
     return;
   }
-  const std::string name = QFileInfo(file).fileName().toStdString();
-  auto layer = parseRuleLayer(in.readAll().toStdString(), name);
+  const std::string name = QFileInfo(file).fileName().toStdString(), text = in.readAll().toStdString();
+  if (!isRuleLayer(text) && text.find("[[cue]]") != std::string::npos) {
+    const auto cues = parseCueBook(text, name);
+    const auto with = cues ? withOwnCues(text) : cues;
+    if (!with) {
+      emit trouble(QString::fromStdString(with.error().text));
+      return;
+    }
+    return push(tr("Bring in cues"), {book_.rules, toToml(cues->cues), book_.causes});
+  }
+  if (!isRuleLayer(text) && text.find("[[cause]]") != std::string::npos) {
+    const auto causes = parseHouseCauses(text, name);
+    if (!causes) {
+      emit trouble(QString::fromStdString(causes.error().text));
+      return;
+    }
+    return putCauses(tr("Bring in causes"), *causes);
+  }
+  auto layer = parseRuleLayer(text, name);
   if (layer) {
     layer->name = "house";
     if (auto laid = withHouse(builtInRuleBook(), *layer); !laid) layer = tl::make_unexpected(laid.error());
@@ -669,12 +688,27 @@ void HouseBookView::bringIn(const QString& file) {
   push(tr("Bring in a layer"), {toToml(*layer), book_.cues, book_.causes});
 }
 
+// The rules; cues and causes of the house's own in files beside it.
 void HouseBookView::takeOut(const QString& file) {
-  QSaveFile out(file);
-  const std::string text = toToml(layer_.value_or(emptyLayer()));
-  if (!out.open(QIODevice::WriteOnly) || out.write(text.data(), static_cast<qint64>(text.size())) < 0 ||
-      !out.commit())
-    emit trouble(tr("“%1” cannot be written: %2.").arg(file, out.errorString()));
+  const auto write = [&](const QString& to, const std::string& text) {
+    QSaveFile out(to);
+    const bool ok = out.open(QIODevice::WriteOnly) &&
+                    out.write(text.data(), static_cast<qint64>(text.size())) >= 0 && out.commit();
+    if (!ok) emit trouble(tr("“%1” cannot be written: %2.").arg(to, out.errorString()));
+    return ok;
+  };
+  if (!write(file, toToml(layer_.value_or(emptyLayer())))) return;
+  const QFileInfo info(file);
+  QStringList beside;
+  for (const auto& [kind, text] : {std::pair{"cues", &book_.cues}, {"causes", &book_.causes}}) {
+    if (text->empty()) continue;
+    const QString name =
+        info.completeBaseName() + QLatin1Char('.') + QLatin1String(kind) + QStringLiteral(".toml");
+    if (!write(info.dir().filePath(name), *text)) return;
+    beside << name;
+  }
+  if (!beside.isEmpty())
+    emit trouble(tr("Own cues and causes were written beside it: %1.").arg(beside.join(tr(", "))));
 }
 
 void HouseBookView::keyPressEvent(QKeyEvent* event) {

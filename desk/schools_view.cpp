@@ -65,7 +65,7 @@ QString joined(const std::vector<std::string>& names) {
 SchoolsView::SchoolsView(JudgingBy judging_by, QWidget* parent)
     : QWidget(parent), judging_by_(std::move(judging_by)) {
   auto* column = new QVBoxLayout(this);
-  column->setContentsMargins(0, 0, 0, 0);
+  column->setContentsMargins(16, 0, 0, 0);
   column->setSpacing(6);
   auto* head = new QHBoxLayout;
   QLabel* title = label(18, Weight::kSemiBold);
@@ -177,7 +177,7 @@ void SchoolsView::refresh() {
   }
   addWords(tr("The load"), 16, true)->setContentsMargins(0, 8, 0, 0);
   for (const Side& side : sides)
-    addWords(QStringLiteral("<b style='font-weight:500'>%1:</b> %2. %3")
+    addWords(QStringLiteral("<b style='font-weight:500'>%1.</b> %2. %3")
                  .arg(side.name.toHtmlEscaped(),
                       decisionHeading(side.judged.decision, data_->set.edit.asked).toHtmlEscaped(),
                       decisionReason(side.judged.decision, data_->athlete).toHtmlEscaped()),

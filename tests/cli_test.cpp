@@ -373,6 +373,69 @@ TEST_F(CommandLine, RuleBooksAreChecked) {
   EXPECT_NE(list.out.find("hip-led (squat style)"), std::string::npos);
 }
 
+TEST_F(CommandLine, WhatAHouseSaysForOneSchoolIsChecked) {
+  const auto check = [&](const std::string& change) {
+    std::ofstream(folder / "house.toml")
+        << "name = \"house\"\ntitle = \"t\"\nquestion = \"house\"\nabout = \"a\"\n"
+           "version = \"1\"\nover = \"base\"\nlifts = [\"squat\"]\n[[change]]\n"
+        << change << "why = \"w\"\n";
+    return run("rules check " + (folder / "house.toml").string());
+  };
+  const std::string hips = "rule = \"squat.hips_first\"\n";
+  EXPECT_EQ(check(hips + "school = \"hip-led\"\nlimit = 10\n").code, 0);
+  EXPECT_NE(check(hips + "school = \"moon\"\nlimit = 10\n").err.find("no school “moon”"), std::string::npos);
+  EXPECT_NE(check("rule = \"nowhere\"\nschool = \"upright\"\nlimit = 1\n").err.find("has no rule “nowhere”"),
+            std::string::npos);
+  EXPECT_NE(check(hips + "school = \"upright\"\nlimit = 40\n").err.find("big must lie beyond"),
+            std::string::npos);
+}
+
+TEST_F(CommandLine, WhatIsUsualIsToldFromAHousesLog) {
+  const std::string result = (folder / "usual.json").string(), house_file = (folder / "log.mottix").string(),
+                    athlete = (folder / "runa.json").string();
+  ASSERT_EQ(run("analyse " + film() + " --lift squat --load 80 --json " + result).code, 0);
+  {
+    using namespace mottix;
+    auto house = HouseFile::open(house_file);
+    ASSERT_TRUE(house);
+    SetRecord set;
+    set.athlete = *house->addAthlete({{}, "Runa Tveit", 2.5, 0, ""});
+    set.edit.asked.variant = "";
+    // Another descent than in the film, in every set before.
+    for (int k = 0; k < 5; ++k) {
+      set.day = "2026-11-0" + std::to_string(k + 1);
+      Analysis a;
+      a.computed = true;
+      for (int rep = 1; rep <= 3; ++rep)
+        for (const MeasureId id :
+             {MeasureId::kTrunkLeanStart, MeasureId::kTrunkLeanTurn, MeasureId::kTrunkLeanMost})
+          a.measures.push_back({id, rep, {5.0 + 0.1 * k, 0.2}, MeasureStatus::kOk, 0});
+      const auto id = house->addSet(set);
+      ASSERT_TRUE(id);
+      ASSERT_TRUE(house->saveResults(*id, a, builtInRuleBook()));
+    }
+  }
+  std::ofstream(athlete) << R"({"name": "Runa Tveit"})";
+  const std::string judge = "judge " + result + " --athlete " + athlete;
+  const auto rules = [&](const Ran& ran) {
+    std::set<std::string> out;
+    const auto doc = nlohmann::json::parse(ran.out);
+    for (const auto& f : doc[0]["findings"])
+      if (f["certainty"] != "cant_tell") out.insert(f["rule"].get<std::string>());
+    return out;
+  };
+  const auto without = rules(run(judge + " --json -")),
+             with = rules(run(judge + " --log " + house_file + " --json -"));
+  EXPECT_FALSE(without.contains("squat.trunk_other"));
+  EXPECT_TRUE(with.contains("squat.trunk_other"));
+  EXPECT_EQ(run(judge + " --log " + (folder / "nowhere.mottix").string()).code, 3);
+  std::ofstream(athlete) << R"({"name": "Somebody Else"})";
+  const Ran nobody = run(judge + " --log " + house_file);
+  EXPECT_EQ(nobody.code, 2);
+  EXPECT_NE(nobody.err.find("knows nobody called “Somebody Else”"), std::string::npos) << nobody.err;
+  EXPECT_NE(run("judge " + result + " --log " + house_file).code, 0) << "of whom?";
+}
+
 TEST_F(CommandLine, TheMeasuresAreListedAndTheirPageIsCurrent) {
   std::ifstream in(fs::path(MOTTIX_SOURCE_DIR) / "docs" / "measures.md");
   const std::string page((std::istreambuf_iterator<char>(in)), {});

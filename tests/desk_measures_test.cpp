@@ -533,6 +533,33 @@ TEST_F(MeasuredDesk, TheHouseBookIsTakenOutAndBroughtIn) {
   }
 }
 
+TEST_F(MeasuredDesk, OwnCuesAndCausesGoOutAndComeInWithTheBook) {
+  window->openBook();
+  HouseBookView& book = window->book();
+  book.showRule(QStringLiteral("squat.high"));
+  QTest::mouseClick(withWhat(book, QStringLiteral("strike cause")), Qt::LeftButton);
+  auto* line = book.findChildren<QLineEdit*>(QStringLiteral("own cue")).last();
+  QTest::keyClicks(line, QStringLiteral("Down to the box"));
+  QTest::keyClick(line, Qt::Key_Return);
+  auto* cause = book.findChildren<QLineEdit*>(QStringLiteral("own cause")).last();
+  QTest::keyClicks(cause, QStringLiteral("cold: warm up longer"));
+  QTest::keyClick(cause, Qt::Key_Return);
+  const HouseBook before = *window->house().houseBook();
+  const QString file = QString::fromStdString((folder / "all.toml").string());
+  book.takeOut(file);
+  EXPECT_TRUE(window->notice().contains(QStringLiteral("all.cues.toml, all.causes.toml")))
+      << window->notice().toStdString();
+  for (int k = 0; k < 3; ++k) QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_EQ(*window->house().houseBook(), HouseBook{});
+  for (const char* name : {"all.cues.toml", "all.causes.toml"})
+    book.bringIn(QString::fromStdString((folder / name).string()));
+  EXPECT_EQ(*window->house().houseBook(), before);
+  std::ofstream(folder / "bad.toml") << "[[cause]]\nid = \"a\"\n";
+  book.bringIn(QString::fromStdString((folder / "bad.toml").string()));
+  EXPECT_TRUE(window->notice().contains(QStringLiteral("bad.toml, line"))) << window->notice().toStdString();
+  EXPECT_EQ(*window->house().houseBook(), before);
+}
+
 TEST_F(MeasuredDesk, ASchoolsNumbersAreChangedForThoseItJudges) {
   window->openBook();
   HouseBookView& book = window->book();
