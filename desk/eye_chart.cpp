@@ -115,6 +115,23 @@ void EyeChart::paintEvent(QPaintEvent*) {
     return left + (std::clamp(units, kFrom, kTo) - kFrom) / (kTo - kFrom) * (right - left);
   };
   p.setFont(type(13));
+  // What dots and marks are.
+  double x = left;
+  const double middle = 0.5 * kHead;
+  const auto said = [&](const QString& words) {
+    p.setPen(t.muted);
+    p.drawText(QRectF(x + 10.0, 0, 200, kHead), Qt::AlignVCenter, words);
+    x += 26.0 + p.fontMetrics().horizontalAdvance(words);
+  };
+  for (const bool called : {true, false}) {
+    p.setPen(QPen(t.green, 1.4));
+    p.setBrush(called ? QBrush(t.green) : QBrush(t.sheet));
+    p.drawEllipse(QPointF(x + 4.0, middle), 3.4, 3.4);
+    said(called ? tr("called") : tr("not called"));
+  }
+  p.setPen(QPen(t.green, 2.4));
+  p.drawLine(QPointF(x + 4.0, middle - 7.0), QPointF(x + 4.0, middle + 7.0));
+  said(tr("your eye"));
   for (const auto& [units, name] : {std::pair{0.0, tr("limit")}, {1.0, tr("big")}}) {
     p.setPen(QPen(t.clay, 1.3, Qt::DashLine));
     for (int row = 0; row < rows(); ++row)  // the words stay free
