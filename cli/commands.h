@@ -23,6 +23,7 @@ void addFitCommand(CLI::App& app, int& exit_code);
 void addAthleteCommand(CLI::App& app, int& exit_code);
 void addDemoCommand(CLI::App& app, int& exit_code);
 void addMeasuresCommand(CLI::App& app, int& exit_code);
+void addPlatesCommand(CLI::App& app, int& exit_code);
 void addJudgeCommand(CLI::App& app, int& exit_code);
 void addRulesCommand(CLI::App& app, int& exit_code);
 

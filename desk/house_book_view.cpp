@@ -13,6 +13,7 @@
 #include <QListWidget>
 #include <QLocale>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QSaveFile>
 #include <QScrollArea>
 #include <QTimer>
@@ -120,6 +121,33 @@ void HouseBookView::build() {
   rules_->setPalette(palette);
   setFocusProxy(rules_);
   left->addWidget(rules_, 1);
+  gear_sentence_ = new Sentence(14);
+  gear_sentence_->setFixedWidth(330);
+  gear_sentence_->addText(tr("In this room:"));
+  bars_word_ = gear_sentence_->addWord(tr("bars"), [this](const QString& text) { return takeBars(text); });
+  gear_sentence_->addText(tr("; plates"));
+  plates_word_ = gear_sentence_->addWord(tr("plates"), [this](const QString& text) {
+    const auto plates = platesIn(text.toStdString());
+    if (!plates) return QString::fromStdString(plates.error().text);
+    Gear after = gear_;
+    after.plates = *plates;
+    for (PlateKind& p : after.plates)  // as large as they were
+      for (const Gear& known : {gear_, usualGear()})
+        for (const PlateKind& k : known.plates)
+          if (p.diameter_mm == 0.0 && k.each == p.each) p.diameter_mm = k.diameter_mm;
+    putGear(tr("Say which plates there are"), after);
+    return QString();
+  });
+  gear_sentence_->addText(tr("; a collar weighs"));
+  collar_word_ = gear_sentence_->addWord(tr("collar"), [this](const QString& text) {
+    const auto kg = numberIn(text);
+    if (!kg || *kg < 0.0 || *kg > 10.0) return tr("A collar weighs 0 to 10 kg.");
+    Gear after = gear_;
+    after.collar = Mass::ofKg(*kg);
+    putGear(tr("Say what a collar weighs"), after);
+    return QString();
+  });
+  left->addWidget(gear_sentence_);
   auto* files = new QHBoxLayout;
   const auto action = [&](const QString& text, const QString& help, const char* what, auto slot) {
     QPushButton* b = button(text, help, true);
@@ -140,7 +168,7 @@ void HouseBookView::build() {
          });
   action(tr("all as shipped"), tr("Nothing of the house's own any more; undo brings it back"), "reset all",
          [this] {
-           push(tr("Put all rules back as shipped"), {{}, book_.cues, book_.causes});
+           push(tr("Put all rules back as shipped"), {{}, book_.cues, book_.causes, book_.gear});
          });
   files->addStretch(1);
   left->addLayout(files);
@@ -169,7 +197,7 @@ void HouseBookView::build() {
     std::erase_if(after.changes, [&](const RuleChange& c) { return c.rule == rule_ && c.school == school_; });
     push(tr("Put a rule back as shipped"),
          {after.changes.empty() && after.rules.empty() ? std::string() : toToml(after), book_.cues,
-          book_.causes});
+          book_.causes, book_.gear});
   });
   top->addWidget(force_, 0, Qt::AlignTop);
   top->addWidget(reset_, 0, Qt::AlignTop);
@@ -319,6 +347,7 @@ void HouseBookView::refreshRules() {
   layer_.reset();
   own_cues_.clear();
   own_causes_ = {};
+  refreshGear();
   refreshWhose();
   if (!book_.rules.empty()) {
     auto layer = parseRuleLayer(book_.rules, "house");
@@ -452,6 +481,61 @@ void HouseBookView::refreshSchools(const Rule& rule) {
   }
 }
 
+// "bar 20, axle 25 lb": a name and what it weighs, the one that is usually taken first.
+QString HouseBookView::takeBars(const QString& text) {
+  Gear after = gear_;
+  after.bars.clear();
+  for (const QString& entry : text.split(QLatin1Char(','), Qt::SkipEmptyParts)) {
+    static const QRegularExpression form(QStringLiteral("^\\s*(\\D*?)\\s*([\\d.]+)\\s*(kg|lb)?\\s*$"));
+    const auto match = form.match(entry);
+    const double v = match.captured(2).toDouble();
+    if (!match.hasMatch() || !(v > 0.0 && v <= 100.0))
+      return tr("“%1” is no bar: say a name and what it weighs, as in “bar 20, axle 25 lb”.")
+          .arg(entry.trimmed());
+    BarKind bar;
+    bar.name = match.captured(1).isEmpty() ? tr("bar").toStdString() : match.captured(1).toStdString();
+    bar.in_lb = match.captured(3) == QLatin1String("lb");
+    bar.mass = bar.in_lb ? Mass::ofLb(v) : Mass::ofKg(v);
+    if (after.bar(bar.name) != nullptr)
+      return tr("“%1” is said twice.").arg(QString::fromStdString(bar.name));
+    after.bars.push_back(std::move(bar));
+  }
+  if (after.bars.empty()) return tr("A room has a bar: say its name and what it weighs.");
+  putGear(tr("Say which bars there are"), after);
+  return {};
+}
+
+void HouseBookView::putGear(const QString& text, const Gear& gear) {
+  push(text, {book_.rules, book_.cues, book_.causes, toToml(gear)});
+}
+
+void HouseBookView::refreshGear() {
+  gear_ = usualGear();
+  if (!book_.gear.empty())
+    if (auto gear = parseGear(book_.gear, "gear")) gear_ = std::move(*gear);
+  QStringList bars;
+  for (const BarKind& b : gear_.bars)
+    bars << QStringLiteral("%1 %2%3")
+                .arg(QString::fromStdString(b.name))
+                .arg(b.in_lb ? b.mass.lb() : b.mass.kg())
+                .arg(b.in_lb ? QStringLiteral(" lb") : QString());
+  QStringList plates;
+  for (const PlateKind& p : gear_.plates)
+    plates << QStringLiteral("%1%2x%3")
+                  .arg(p.in_lb ? p.each.lb() : p.each.kg())
+                  .arg(p.in_lb ? QStringLiteral("lb") : QString())
+                  .arg(p.count);
+  const auto put = [](Word* word, const QString& text) {
+    word->setText(QFontMetrics(word->font()).elidedText(text, Qt::ElideRight, 310));
+    word->setEditText(text);
+    word->setToolTip(text);
+  };
+  put(bars_word_, bars.join(QStringLiteral(", ")));
+  put(plates_word_, plates.join(QStringLiteral(", ")));
+  put(collar_word_, kilograms(gear_.collar.kg()));
+  gear_sentence_->relayout();
+}
+
 void HouseBookView::refreshCauses() {
   clearLayout(causes_);
   const auto add = [&](const Cause& cause, bool off, const QString& text, const QString& help, auto act) {
@@ -524,7 +608,7 @@ void HouseBookView::addCause(const QString& words) {
 }
 
 void HouseBookView::putCauses(const QString& text, const HouseCauses& causes) {
-  push(text, {book_.rules, book_.cues, toToml(causes)});
+  push(text, {book_.rules, book_.cues, toToml(causes), book_.gear});
 }
 
 void HouseBookView::refreshCues() {
@@ -543,7 +627,7 @@ void HouseBookView::refreshCues() {
       connect(b, &QPushButton::clicked, this, [this, id = cue->id] {
         std::vector<Cue> after = own_cues_;
         std::erase_if(after, [&](const Cue& c) { return c.id == id; });
-        push(tr("Remove a cue"), {book_.rules, toToml(after), book_.causes});
+        push(tr("Remove a cue"), {book_.rules, toToml(after), book_.causes, book_.gear});
       });
       row->addWidget(b);
     }
@@ -566,7 +650,7 @@ void HouseBookView::addCue(const QString& words) {
   };
   while (taken("house." + std::to_string(number))) ++number;
   after.push_back({"house." + std::to_string(number), {rule_}, CueWay::kBody, words.toStdString(), {}, true});
-  push(tr("Add a cue"), {book_.rules, toToml(after), book_.causes});
+  push(tr("Add a cue"), {book_.rules, toToml(after), book_.causes, book_.gear});
 }
 
 QString HouseBookView::effect() const {
@@ -619,7 +703,7 @@ std::optional<RuleLayer> HouseBookView::withChange(double limit, double big, boo
 void HouseBookView::change(const QString& text, double limit, double big, bool off) {
   const auto before = now_;
   const auto layer = withChange(limit, big, off);
-  push(text, {layer ? toToml(*layer) : std::string(), book_.cues, book_.causes});
+  push(text, {layer ? toToml(*layer) : std::string(), book_.cues, book_.causes, book_.gear});
   // The sets whose verdict is another now, to be looked at.
   const auto changes = changesBetween(before, now_);
   clearLayout(changes_);
@@ -650,7 +734,7 @@ void HouseBookView::put(const HouseBook& book) {
   emit changed();
 }
 
-// A layer of rules, own cues or own causes: told apart by what is in it.
+// A layer of rules, own cues, own causes, or bars and plates: told apart by what is in it.
 void HouseBookView::bringIn(const QString& file) {
   QFile in(file);
   if (!in.open(QIODevice::ReadOnly)) {
@@ -665,7 +749,7 @@ void HouseBookView::bringIn(const QString& file) {
       emit trouble(QString::fromStdString(with.error().text));
       return;
     }
-    return push(tr("Bring in cues"), {book_.rules, toToml(cues->cues), book_.causes});
+    return push(tr("Bring in cues"), {book_.rules, toToml(cues->cues), book_.causes, book_.gear});
   }
   if (!isRuleLayer(text) && text.find("[[cause]]") != std::string::npos) {
     const auto causes = parseHouseCauses(text, name);
@@ -674,6 +758,14 @@ void HouseBookView::bringIn(const QString& file) {
       return;
     }
     return putCauses(tr("Bring in causes"), *causes);
+  }
+  if (!isRuleLayer(text) && text.find("[[bar]]") != std::string::npos) {
+    const auto gear = parseGear(text, name);
+    if (!gear) {
+      emit trouble(QString::fromStdString(gear.error().text));
+      return;
+    }
+    return putGear(tr("Bring in bars and plates"), *gear);
   }
   auto layer = parseRuleLayer(text, name);
   if (layer) {
@@ -685,10 +777,10 @@ void HouseBookView::bringIn(const QString& file) {
     return;
   }
   for (Rule& rule : layer->rules) rule.school = "house";
-  push(tr("Bring in a layer"), {toToml(*layer), book_.cues, book_.causes});
+  push(tr("Bring in a layer"), {toToml(*layer), book_.cues, book_.causes, book_.gear});
 }
 
-// The rules; cues and causes of the house's own in files beside it.
+// The rules; what else is the house's own in files beside it.
 void HouseBookView::takeOut(const QString& file) {
   const auto write = [&](const QString& to, const std::string& text) {
     QSaveFile out(to);
@@ -700,7 +792,8 @@ void HouseBookView::takeOut(const QString& file) {
   if (!write(file, toToml(layer_.value_or(emptyLayer())))) return;
   const QFileInfo info(file);
   QStringList beside;
-  for (const auto& [kind, text] : {std::pair{"cues", &book_.cues}, {"causes", &book_.causes}}) {
+  for (const auto& [kind, text] :
+       {std::pair{"cues", &book_.cues}, {"causes", &book_.causes}, {"gear", &book_.gear}}) {
     if (text->empty()) continue;
     const QString name =
         info.completeBaseName() + QLatin1Char('.') + QLatin1String(kind) + QStringLiteral(".toml");
@@ -708,7 +801,7 @@ void HouseBookView::takeOut(const QString& file) {
     beside << name;
   }
   if (!beside.isEmpty())
-    emit trouble(tr("Own cues and causes were written beside it: %1.").arg(beside.join(tr(", "))));
+    emit trouble(tr("What else is the house's own was written beside it: %1.").arg(beside.join(tr(", "))));
 }
 
 void HouseBookView::keyPressEvent(QKeyEvent* event) {

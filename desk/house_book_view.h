@@ -14,6 +14,7 @@
 #include <QWidget>
 
 #include "core/cue/cue_book.h"
+#include "core/load/plates.h"
 #include "core/log/rejudge.h"
 #include "store/house_file.h"
 
@@ -27,6 +28,8 @@ class QVBoxLayout;
 namespace mottix {
 
 class LimitScale;
+class Sentence;
+class Word;
 
 // What the House book shows of the log, read in the background.
 struct BookLog {
@@ -76,6 +79,7 @@ class HouseBookView : public QWidget {
   std::optional<RuleLayer> layer_;
   std::vector<Cue> own_cues_;
   HouseCauses own_causes_;
+  Gear gear_ = usualGear();
   std::shared_ptr<const BookLog> log_;
   std::vector<RuleVerdict> now_;  // of the rule shown, as the house stands
   QFutureWatcher<std::shared_ptr<const BookLog>> reading_;
@@ -89,6 +93,8 @@ class HouseBookView : public QWidget {
   QVBoxLayout *changes_ = nullptr, *schools_ = nullptr, *causes_ = nullptr, *cues_ = nullptr;
   QPushButton *reset_ = nullptr, *force_ = nullptr;
   QScrollArea* page_ = nullptr;
+  Sentence* gear_sentence_ = nullptr;
+  Word *bars_word_ = nullptr, *plates_word_ = nullptr, *collar_word_ = nullptr;
 
   void build();
   void readLog();
@@ -108,6 +114,9 @@ class HouseBookView : public QWidget {
   std::optional<Rule> ruleNow(const std::string& id) const { return ruleWith(id, layer_); }
   bool changedByHouse(const std::string& rule) const;  // by the house, for whom it is shown
   void addCause(const QString& words);
+  void refreshGear();
+  QString takeBars(const QString& text);
+  void putGear(const QString& text, const Gear& gear);
   void putCauses(const QString& text, const HouseCauses& causes);
   void addCue(const QString& words);
 };

@@ -51,6 +51,8 @@ HouseLog readRules(const HouseFile& house) {
     if (auto cues = withOwnCues(book->cues)) log.cues = std::move(*cues);
     if (const auto causes = parseHouseCauses(book->causes, "own causes"))
       log.causes = withHouse(builtInCauseBook(), *causes);
+    if (!book->gear.empty())
+      if (auto gear = parseGear(book->gear, "gear")) log.gear = std::move(*gear);
   }
   return log;
 }

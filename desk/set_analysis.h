@@ -1,6 +1,7 @@
 // What a stored set shows: its tracks with the coach's corrections laid over them, and what follows.
 #pragma once
 
+#include "core/load/plates.h"
 #include "core/log/cue_trials.h"
 #include "store/house_file.h"
 
@@ -21,6 +22,7 @@ struct HouseLog {
   std::optional<RuleLayer> layer;         // the house's own
   CueBook cues = builtInCueBook();        // its own among them
   CauseBook causes = builtInCauseBook();  // as it looks for them
+  Gear gear = usualGear();                // bars and plates
   void put(const SetRecord& set, const Analysis& analysis);
 };
 HouseLog readLog(const HouseFile& house);

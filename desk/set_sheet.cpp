@@ -27,6 +27,7 @@
 #include "core/motion/joint_corrections.h"
 #include "desk/finding_card.h"
 #include "desk/pieces.h"
+#include "desk/plates_drawing.h"
 #include "desk/set_analysis.h"
 #include "desk/theme.h"
 #include "report/wording.h"
@@ -413,7 +414,18 @@ QWidget* SetSheet::buildDecisionSide() {
   next_row->addWidget(change_);
   next_row->addWidget(change_line_);
   next_row->addStretch(1);
-  next_column->addWidget(next_);
+  plates_ = new PlatesDrawing;
+  plates_->setMaximumWidth(150);
+  plates_words_ = label(14);
+  plates_words_->setObjectName(QStringLiteral("plates words"));
+  auto* next_head = new QHBoxLayout;
+  auto* head_words = new QVBoxLayout;
+  head_words->setSpacing(1);
+  head_words->addWidget(next_);
+  head_words->addWidget(plates_words_);
+  next_head->addLayout(head_words, 3);
+  next_head->addWidget(plates_, 1);
+  next_column->addLayout(next_head);
   next_column->addWidget(next_reason_);
   next_column->addLayout(next_row);
   next_column->addWidget(caution_);
@@ -1428,7 +1440,23 @@ void SetSheet::refreshSaid() {
   cue_note_->setText(tr("%1 %2 %3").arg(why, cueWayWords(offer.cue->way), cueWords(offer.estimate, name)));
 }
 
+// What to hang on the bar for the load at hand: the one decided, else the one suggested.
+void SetSheet::refreshPlates() {
+  std::optional<Loading> loading;
+  const auto& decided = data_.set.edit.next_load_kg;
+  const auto load_kg = decided || !data_.analysis ? decided : data_.analysis->decision.next_load_kg;
+  const Gear& gear = log_ ? log_->gear : usualGear();
+  if (load_kg && data_.set.edit.asked.held != Held::kDumbbells && !gear.bars.empty())
+    if (auto found = loadPlates(gear, gear.bars.front(), {Mass::ofKg(*load_kg), {}, false}))
+      loading = std::move(*found);
+  plates_->show(loading);
+  plates_->setVisible(loading.has_value());
+  plates_words_->setText(loading ? platesWords(*loading) + QLatin1Char('.') : QString());
+  plates_words_->setVisible(loading.has_value());
+}
+
 void SetSheet::refreshNext() {
+  refreshPlates();
   QString caution =
       tr("Safeties, collars and spotters first. Pain, numbness or dizziness: stop, and see a licensed "
          "clinician. "

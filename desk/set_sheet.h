@@ -35,6 +35,8 @@ class QVBoxLayout;
 
 namespace mottix {
 
+class PlatesDrawing;
+
 class SetSheet : public QWidget {
   Q_OBJECT
  public:
@@ -146,7 +148,8 @@ class SetSheet : public QWidget {
   QWidget* judged_body_ = nullptr;
   QLabel *progress_ = nullptr, *cue_ = nullptr, *cue_note_ = nullptr;
   QPushButton *say_ = nullptr, *other_ = nullptr, *stop_ = nullptr;
-  QLabel *next_ = nullptr, *next_reason_ = nullptr, *caution_ = nullptr;
+  QLabel *next_ = nullptr, *next_reason_ = nullptr, *caution_ = nullptr, *plates_words_ = nullptr;
+  PlatesDrawing* plates_ = nullptr;
   QPushButton *accept_ = nullptr, *change_ = nullptr;
   QLineEdit* change_line_ = nullptr;
   std::array<QWidget*, 5> marks_{};
@@ -175,6 +178,7 @@ class SetSheet : public QWidget {
   void sayLine(RoomLineKind kind, const QString& length_cm);
   void refreshSaid();
   void refreshNext();
+  void refreshPlates();
   void refreshMoment();
   // With what the set says now: its figure when one is laid, else what the program finds.
   // `anew`: the bar is followed again too, though it was before.

@@ -6,6 +6,7 @@
 #include <QStringList>
 
 #include "core/cue/cue_book.h"
+#include "core/load/plates.h"
 #include "core/log/records.h"
 #include "core/measure/difference.h"
 #include "core/measure/phases.h"
@@ -75,6 +76,8 @@ QString cueWayWords(CueWay way);  // "Points at the body."
 // What a cue did for somebody: "It has helped Runa 4 of 5 times (0.6 ± 0.2 of the way from limit to big)."
 QString cueWords(const CueEstimate& estimate, const QString& name);
 
+// "20 + 20 + 1.25 a side"; with what is missing to the wish, or too much.
+QString platesWords(const Loading& loading);
 QString decisionHeading(const LoadDecision& decision, const Asked& asked);
 QString decisionReason(const LoadDecision& decision, const Athlete& athlete);
 // What would change the decision.

@@ -1181,7 +1181,11 @@ Expected<HouseBook> HouseFile::houseBook() const {
     SQLite::Statement q(impl_->db, "SELECT kind, toml FROM house_book");
     while (q.executeStep()) {
       const std::string kind = q.getColumn(0).getString();
-      (kind == "cues" ? book.cues : kind == "causes" ? book.causes : book.rules) = q.getColumn(1).getString();
+      std::string& to = kind == "cues"     ? book.cues
+                        : kind == "causes" ? book.causes
+                        : kind == "gear"   ? book.gear
+                                           : book.rules;
+      to = q.getColumn(1).getString();
     }
     return book;
   });
@@ -1191,8 +1195,10 @@ Expected<void> HouseFile::saveHouseBook(const HouseBook& book) {
   return impl_->inTransaction([&] {
     impl_->db.exec("DELETE FROM house_book");
     SQLite::Statement q(impl_->db, "INSERT INTO house_book VALUES (?, ?)");
-    for (const auto& [kind, toml] :
-         {std::pair{"rules", &book.rules}, {"cues", &book.cues}, {"causes", &book.causes}}) {
+    for (const auto& [kind, toml] : {std::pair{"rules", &book.rules},
+                                     {"cues", &book.cues},
+                                     {"causes", &book.causes},
+                                     {"gear", &book.gear}}) {
       if (toml->empty()) continue;
       q.reset();
       q.bind(1, kind);

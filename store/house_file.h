@@ -27,10 +27,10 @@ struct StoredResult {
   std::vector<std::string> found;  // rules that were clearly broken, and stand
 };
 
-// What the house itself says, as TOML: a rule layer (core/verdict/rule_book.h), cues (core/cue/cue_book.h)
-// and causes (core/verdict/causes.h). Empty: nothing.
+// What the house itself says, as TOML: a rule layer (core/verdict/rule_book.h), cues (core/cue/cue_book.h),
+// causes (core/verdict/causes.h), bars and plates (core/load/plates.h). Empty: nothing.
 struct HouseBook {
-  std::string rules, cues, causes = {};
+  std::string rules, cues, causes = {}, gear = {};
   bool operator==(const HouseBook&) const = default;
 };
 

@@ -223,5 +223,35 @@ TEST_F(JudgementDesk, ResultsShowWhereAnEyeCallsAndLeadToTheRule) {
   EXPECT_EQ(window->book().rule(), QStringLiteral("squat.high"));
 }
 
+TEST_F(JudgementDesk, TheRoomsPlatesAreSaidAndUndone) {
+  window->openBook();
+  HouseBookView& book = window->book();
+  const auto say_in_book = [&](const QString& name, const QString& text) {
+    QTest::mouseClick(book.findChild<Word*>(QStringLiteral("word ") + name), Qt::LeftButton);
+    const auto lines = book.findChildren<QLineEdit*>(QStringLiteral("word %1 line").arg(name));
+    ASSERT_FALSE(lines.isEmpty());
+    QLineEdit* line = lines.last();  // those before are about to go
+    line->selectAll();
+    QTest::keyClicks(line, text);
+    QTest::keyClick(line, Qt::Key_Return);
+  };
+  say_in_book(QStringLiteral("plates"), QStringLiteral("20x2, 2.5x2"));
+  say_in_book(QStringLiteral("bars"), QStringLiteral("axle 10, bar 20"));
+  say_in_book(QStringLiteral("collar"), QStringLiteral("2.5"));
+  const auto gear = parseGear(window->house().houseBook()->gear, "gear");
+  ASSERT_TRUE(gear);
+  EXPECT_EQ(nameOf(gear->plates), "20 × 2, 2.5 × 2");
+  EXPECT_EQ(gear->plates[0].diameter_mm, 450.0) << "as the usual ones";
+  ASSERT_EQ(gear->bars.size(), 2u);
+  EXPECT_EQ(gear->bars[0].name, "axle");
+  EXPECT_EQ(gear->collar, Mass::ofKg(2.5));
+  // What is no plate is not taken.
+  say_in_book(QStringLiteral("plates"), QStringLiteral("many"));
+  QTest::keyClick(book.findChildren<QLineEdit*>(QStringLiteral("word plates line")).last(), Qt::Key_Escape);
+  EXPECT_EQ(parseGear(window->house().houseBook()->gear, "gear")->plates.size(), 2u);
+  for (int k = 0; k < 3; ++k) QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_TRUE(window->house().houseBook()->gear.empty());
+}
+
 }  // namespace
 }  // namespace mottix

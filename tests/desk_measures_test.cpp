@@ -21,6 +21,7 @@
 #include "desk/finding_card.h"
 #include "desk/house_window.h"
 #include "desk/limit_scale.h"
+#include "desk/plates_drawing.h"
 #include "desk/theme.h"
 #include "report/wording.h"
 #include "synth/faults.h"
@@ -436,9 +437,11 @@ Widget* withWhat(QWidget& in, const QString& what) {
   Widget* found = nullptr;
   (void)QTest::qWaitFor(  // what was just added is shown by and by
       [&] {
+        found = nullptr;
         for (Widget* w : in.findChildren<Widget*>())
           if (w->property("what").toString() == what && w->isVisibleTo(&in)) found = w;
-        return found != nullptr;
+        // Laid out, too: a piece that was just shown has no height yet.
+        return found != nullptr && found->height() >= found->minimumSizeHint().height();
       },
       1000);
   return found;
@@ -614,6 +617,32 @@ TEST_F(MeasuredDesk, CausesAreStruckPutBackAndAdded) {
   QTest::mouseClick(withWhat(book, QStringLiteral("remove cause")), Qt::LeftButton);
   QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
   EXPECT_EQ(parseHouseCauses(window->house().houseBook()->causes, "own")->own.size(), 1u);
+}
+
+TEST_F(MeasuredDesk, TheSheetSaysWhatToHangOnTheBar) {
+  window->openSet(side);
+  SetSheet& sheet = window->sheet();
+  auto* plates = sheet.findChild<PlatesDrawing*>();
+  auto* words = sheet.findChild<QLabel*>(QStringLiteral("plates words"));
+  const auto decide = [&](const char* kg) {
+    QTest::keyClick(&sheet.film(), Qt::Key_E);
+    auto* line = qobject_cast<QLineEdit*>(QApplication::focusWidget());
+    ASSERT_NE(line, nullptr);
+    line->selectAll();
+    QTest::keyClicks(line, QString::fromLatin1(kg));
+    QTest::keyClick(line, Qt::Key_Return);
+  };
+  decide("82.5");
+  ASSERT_TRUE(plates->loading());
+  EXPECT_EQ(plates->loading()->total, Mass::ofKg(82.5));
+  EXPECT_EQ(words->text(), QStringLiteral("25 + 5 + 1.25 a side."));
+  // The house has other plates: the nearest that they make, and by how much it is off.
+  HouseBook book;
+  book.gear = "[[bar]]\nname = \"bar\"\nkg = 20\n[[plate]]\nkg = 15\ncount = 4\n";
+  window->book().put(book);
+  sheet.open(side);
+  EXPECT_EQ(words->text(), QStringLiteral("15 + 15 a side; 2.5 kg less than that."));
+  EXPECT_EQ(plates->accessibleName() + QLatin1Char('.'), words->text());
 }
 
 TEST_F(MeasuredDesk, AnOwnCueIsKeptAndOffered) {
