@@ -52,6 +52,17 @@ RuleLayer emptyLayer() {
   return layer;
 }
 
+// For a cue or a cause of the house's own.
+template <typename All>
+std::string freeId(const All& all) {
+  const auto taken = [&](const std::string& id) {
+    return std::any_of(all.begin(), all.end(), [&](const auto& one) { return one.id == id; });
+  };
+  int number = 1;
+  while (taken("house." + std::to_string(number))) ++number;
+  return "house." + std::to_string(number);
+}
+
 QString words(const std::optional<Finding>& f) {
   if (!f) return QObject::tr("in order");
   return severityWords(*f);
@@ -166,8 +177,8 @@ void HouseBookView::build() {
                QFileDialog::getOpenFileName(this, tr("A layer as TOML"), {}, tr("Layers (*.toml)"));
            if (!file.isEmpty()) bringIn(file);
          });
-  action(tr("all as shipped"), tr("Nothing of the house's own any more; undo brings it back"), "reset all",
-         [this] {
+  action(tr("all as shipped"), tr("No rule or limit of the house's own any more; undo brings them back"),
+         "reset all", [this] {
            push(tr("Put all rules back as shipped"), {{}, book_.cues, book_.causes, book_.gear});
          });
   files->addStretch(1);
@@ -592,13 +603,8 @@ void HouseBookView::addCause(const QString& words) {
     return;
   }
   HouseCauses after = own_causes_;
-  int number = 1;
-  const auto taken = [&](const std::string& id) {
-    return std::any_of(after.own.begin(), after.own.end(), [&](const Cause& c) { return c.id == id; });
-  };
-  while (taken("house." + std::to_string(number))) ++number;
   Cause cause;
-  cause.id = "house." + std::to_string(number);
+  cause.id = freeId(after.own);
   cause.rules = {rule_};
   cause.title = title.toStdString();
   cause.next_set = next.toStdString();
@@ -644,12 +650,7 @@ void HouseBookView::refreshCues() {
 void HouseBookView::addCue(const QString& words) {
   if (words.isEmpty()) return;
   std::vector<Cue> after = own_cues_;
-  int number = 1;
-  const auto taken = [&](const std::string& id) {
-    return std::any_of(after.begin(), after.end(), [&](const Cue& c) { return c.id == id; });
-  };
-  while (taken("house." + std::to_string(number))) ++number;
-  after.push_back({"house." + std::to_string(number), {rule_}, CueWay::kBody, words.toStdString(), {}, true});
+  after.push_back({freeId(after), {rule_}, CueWay::kBody, words.toStdString(), {}, true});
   push(tr("Add a cue"), {book_.rules, toToml(after), book_.causes, book_.gear});
 }
 

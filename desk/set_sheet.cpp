@@ -198,6 +198,7 @@ void SetSheet::build() {
   key(Qt::Key_S, &SetSheet::sayCue);
   key(Qt::Key_O, &SetSheet::otherCue);
   key(Qt::Key_E, &SetSheet::changeLoad);
+  key(Qt::Key_Q, &SetSheet::showWarmUp);
 }
 
 QWidget* SetSheet::buildFilmSide() {
@@ -412,6 +413,10 @@ QWidget* SetSheet::buildDecisionSide() {
   change_line_->hide();
   next_row->addWidget(accept_);
   next_row->addWidget(change_);
+  warm_up_ = button(tr("warm-up · Q"), tr("The steps from the empty bar to this load"), true);
+  warm_up_->setProperty("what", QStringLiteral("warm-up"));
+  connect(warm_up_, &QPushButton::clicked, this, &SetSheet::showWarmUp);
+  next_row->addWidget(warm_up_);
   next_row->addWidget(change_line_);
   next_row->addStretch(1);
   plates_ = new PlatesDrawing;
@@ -1102,12 +1107,14 @@ void SetSheet::addLogged(const std::function<QLabel*(const QString&, int, bool)>
   const SetJudging judging = judgingOf(house_, data_.set, logged->across, log());
   const RuleBook& book = judging.by.book;
   const auto findings = judge(book, data_.set.edit.asked.lift, logged->measures, judging.by.set);
+  bool any = false;
   for (const Finding& f : findings) {
     if (f.certainty == Certainty::kCantTell || f.rule != f.event) continue;
+    any = true;
     paragraph(findingHeading(f, book), 16, false);
     paragraph(findingDetail(f, book, logged->measures), 14, true);
   }
-  if (findings.empty()) paragraph(tr("In order"), 16, false);
+  if (!any) paragraph(tr("In order"), 16, false);
   paragraph(tr("The film of this set was not kept; these are the numbers in the log."), 14, true);
   paragraph(judgedByWords(book), 14, true);
 }
@@ -1441,14 +1448,33 @@ void SetSheet::refreshSaid() {
 }
 
 // What to hang on the bar for the load at hand: the one decided, else the one suggested.
-void SetSheet::refreshPlates() {
-  std::optional<Loading> loading;
+std::optional<Loading> SetSheet::loadingAtHand() const {
   const auto& decided = data_.set.edit.next_load_kg;
   const auto load_kg = decided || !data_.analysis ? decided : data_.analysis->decision.next_load_kg;
   const Gear& gear = log_ ? log_->gear : usualGear();
-  if (load_kg && data_.set.edit.asked.held != Held::kDumbbells && !gear.bars.empty())
-    if (auto found = loadPlates(gear, gear.bars.front(), {Mass::ofKg(*load_kg), {}, false}))
-      loading = std::move(*found);
+  if (!load_kg || data_.set.edit.asked.held == Held::kDumbbells || gear.bars.empty()) return std::nullopt;
+  auto found = loadPlates(gear, gear.bars.front(), {Mass::ofKg(*load_kg), {}, false});
+  return found ? std::optional(std::move(*found)) : std::nullopt;
+}
+
+void SetSheet::showWarmUp() {
+  const auto loading = loadingAtHand();
+  if (!loading) return emit trouble(tr("Steps lead to a load on a bar; none is decided or suggested yet."));
+  const auto steps = warmUpTo(log_ ? log_->gear : usualGear(), loading->bar, loading->total);
+  if (!steps) return emit trouble(QString::fromStdString(steps.error().text));
+  QMenu& menu = *new QMenu(this);  // it goes when it is closed
+  menu.setAttribute(Qt::WA_DeleteOnClose);
+  if (steps->empty()) menu.addAction(tr("The bar alone is the work"));
+  for (const WarmUpSet& s : *steps)
+    menu.addAction(tr("%1 × %2: %3").arg(s.reps).arg(kilograms(s.loading.total.kg()), plateList(s.loading)));
+  menu.addAction(tr("then %1: %2").arg(kilograms(loading->total.kg()), plateList(*loading)));
+  menu.popup(warm_up_->mapToGlobal(QPoint(0, -menu.sizeHint().height())));
+  menu.setActiveAction(menu.actions().front());
+}
+
+void SetSheet::refreshPlates() {
+  const auto loading = loadingAtHand();
+  warm_up_->setVisible(loading.has_value());
   plates_->show(loading);
   plates_->setVisible(loading.has_value());
   plates_words_->setText(loading ? platesWords(*loading) + QLatin1Char('.') : QString());

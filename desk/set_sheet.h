@@ -97,6 +97,8 @@ class SetSheet : public QWidget {
   // The house's rules or cues are others now: what was read of it is read again.
   void forgetLog();
   void acceptLoad();
+  // The steps from the empty bar to the load at hand, with the plates of each.
+  void showWarmUp();
   void changeLoad();
   void focusStation(int number);
 
@@ -150,7 +152,7 @@ class SetSheet : public QWidget {
   QPushButton *say_ = nullptr, *other_ = nullptr, *stop_ = nullptr;
   QLabel *next_ = nullptr, *next_reason_ = nullptr, *caution_ = nullptr, *plates_words_ = nullptr;
   PlatesDrawing* plates_ = nullptr;
-  QPushButton *accept_ = nullptr, *change_ = nullptr;
+  QPushButton *accept_ = nullptr, *change_ = nullptr, *warm_up_ = nullptr;
   QLineEdit* change_line_ = nullptr;
   std::array<QWidget*, 5> marks_{};
 
@@ -179,6 +181,7 @@ class SetSheet : public QWidget {
   void refreshSaid();
   void refreshNext();
   void refreshPlates();
+  std::optional<Loading> loadingAtHand() const;
   void refreshMoment();
   // With what the set says now: its figure when one is laid, else what the program finds.
   // `anew`: the bar is followed again too, though it was before.

@@ -711,13 +711,17 @@ QString causeStateWords(CauseState state) {
   return {};
 }
 
-QString platesWords(const Loading& loading) {
+QString plateList(const Loading& loading) {
   QStringList plates;
   for (const PlateKind& p : loading.side)
     for (int n = 0; n < p.count; ++n)
       plates << (p.in_lb ? tr("%1 lb").arg(p.each.lb()) : QString::number(p.each.kg()));
-  QString words = plates.isEmpty() ? tr("The %1 alone").arg(text(loading.bar.name))
-                                   : tr("%1 a side").arg(plates.join(QStringLiteral(" + ")));
+  return plates.isEmpty() ? tr("The %1 alone").arg(text(loading.bar.name))
+                          : tr("%1 a side").arg(plates.join(QStringLiteral(" + ")));
+}
+
+QString platesWords(const Loading& loading) {
+  QString words = plateList(loading);
   if (loading.off > Mass())
     words += tr("; %1 more than that").arg(kilograms(loading.off.kg()));
   else if (loading.off < Mass())

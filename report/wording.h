@@ -78,6 +78,7 @@ QString cueWords(const CueEstimate& estimate, const QString& name);
 
 // "20 + 20 + 1.25 a side"; with what is missing to the wish, or too much.
 QString platesWords(const Loading& loading);
+QString plateList(const Loading& loading);  // without what is missing
 QString decisionHeading(const LoadDecision& decision, const Asked& asked);
 QString decisionReason(const LoadDecision& decision, const Athlete& athlete);
 // What would change the decision.

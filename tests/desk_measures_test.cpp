@@ -636,6 +636,20 @@ TEST_F(MeasuredDesk, TheSheetSaysWhatToHangOnTheBar) {
   ASSERT_TRUE(plates->loading());
   EXPECT_EQ(plates->loading()->total, Mass::ofKg(82.5));
   EXPECT_EQ(words->text(), QStringLiteral("25 + 5 + 1.25 a side."));
+  // The steps up to it, by a key.
+  sheet.film().setFocus();
+  QTest::keyClick(&sheet.film(), Qt::Key_Q);
+  QMenu* menu = nullptr;
+  ASSERT_TRUE(waitFor([&] {
+    for (QMenu* m : sheet.findChildren<QMenu*>())
+      if (m->isVisible()) menu = m;
+    return menu != nullptr;
+  }));
+  const auto steps = menu->actions();
+  EXPECT_EQ(steps.front()->text(), QStringLiteral("5 × 20 kg: The bar alone"));
+  EXPECT_EQ(steps.back()->text(), QStringLiteral("then 82.5 kg: 25 + 5 + 1.25 a side"));
+  EXPECT_GE(steps.size(), 5);
+  menu->close();
   // The house has other plates: the nearest that they make, and by how much it is off.
   HouseBook book;
   book.gear = "[[bar]]\nname = \"bar\"\nkg = 20\n[[plate]]\nkg = 15\ncount = 4\n";

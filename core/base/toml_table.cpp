@@ -2,6 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <locale>
+#include <sstream>
 
 #define TOML_EXCEPTIONS 0
 #include <toml++/toml.h>
@@ -120,6 +122,20 @@ std::string tomlText(const std::string& text) {
       out += c;
   }
   return out + '"';
+}
+
+std::string tomlNumber(double value) {
+  std::ostringstream out;
+  out.imbue(std::locale::classic());
+  out.precision(10);
+  out << value;
+  return out.str();
+}
+
+std::string tomlList(const std::vector<std::string>& texts) {
+  std::string out = "[";
+  for (const std::string& one : texts) out += (out.size() > 1 ? ", " : "") + tomlText(one);
+  return out + "]";
 }
 
 Expected<void> readToml(std::string_view text, std::string_view file_name, const TomlTable::Reader& read) {

@@ -39,6 +39,8 @@ class TomlTable {
 
 // A text as TOML writes it, quoted.
 std::string tomlText(const std::string& text);
+std::string tomlNumber(double value);
+std::string tomlList(const std::vector<std::string>& texts);
 
 // The first thing that is wrong, kCorrectInput.
 Expected<void> readToml(std::string_view text, std::string_view file_name, const TomlTable::Reader& read);

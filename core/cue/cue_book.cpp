@@ -93,15 +93,10 @@ Expected<CueBook> withOwnCues(std::string_view toml) {
 
 std::string toToml(const std::vector<Cue>& cues) {
   std::string out;
-  const auto list = [](const std::vector<std::string>& all) {
-    std::string text = "[";
-    for (const std::string& one : all) text += (text.size() > 1 ? ", " : "") + tomlText(one);
-    return text + "]";
-  };
   for (const Cue& cue : cues) {
-    out += "[[cue]]\nid = " + tomlText(cue.id) + "\nrules = " + list(cue.rules) +
+    out += "[[cue]]\nid = " + tomlText(cue.id) + "\nrules = " + tomlList(cue.rules) +
            "\nway = " + tomlText(std::string(nameOf(cue.way))) + "\nwords = " + tomlText(cue.words) + "\n";
-    if (!cue.schools.empty()) out += "schools = " + list(cue.schools) + "\n";
+    if (!cue.schools.empty()) out += "schools = " + tomlList(cue.schools) + "\n";
     out += "\n";
   }
   return out;

@@ -3,8 +3,6 @@
 #include <algorithm>
 #include <cmath>
 #include <cstdlib>
-#include <locale>
-#include <sstream>
 #include <unordered_map>
 
 #include "core/base/toml_table.h"
@@ -14,14 +12,6 @@ namespace {
 
 constexpr double kMost_kg = 2000.0;
 constexpr int kMostPlates = 400;
-
-std::string number(double v) {
-  std::ostringstream out;
-  out.imbue(std::locale::classic());
-  out.precision(8);
-  out << v;
-  return out.str();
-}
 
 // A mass from an entry `kg` or `lb`.
 Mass readMass(TomlTable& t, bool& in_lb) {
@@ -41,7 +31,7 @@ Mass readMass(TomlTable& t, bool& in_lb) {
 }
 
 std::string massEntry(Mass mass, bool in_lb) {
-  return in_lb ? "lb = " + number(mass.lb()) : "kg = " + number(mass.kg());
+  return in_lb ? "lb = " + tomlNumber(mass.lb()) : "kg = " + tomlNumber(mass.kg());
 }
 
 }  // namespace
@@ -91,12 +81,12 @@ Expected<Gear> parseGear(std::string_view text, std::string_view file_name) {
 
 std::string toToml(const Gear& gear) {
   std::string out;
-  if (gear.collar > Mass()) out += "collar_kg = " + number(gear.collar.kg()) + "\n";
+  if (gear.collar > Mass()) out += "collar_kg = " + tomlNumber(gear.collar.kg()) + "\n";
   for (const BarKind& b : gear.bars)
     out += "\n[[bar]]\nname = " + tomlText(b.name) + "\n" + massEntry(b.mass, b.in_lb) + "\n";
   for (const PlateKind& p : gear.plates) {
     out += "\n[[plate]]\n" + massEntry(p.each, p.in_lb) + "\ncount = " + std::to_string(p.count) + "\n";
-    if (p.diameter_mm > 0.0) out += "diameter_mm = " + number(p.diameter_mm) + "\n";
+    if (p.diameter_mm > 0.0) out += "diameter_mm = " + tomlNumber(p.diameter_mm) + "\n";
   }
   return out;
 }
@@ -178,8 +168,8 @@ Expected<std::vector<PlateKind>> platesIn(std::string_view text) {
 std::string nameOf(const std::vector<PlateKind>& plates) {
   std::string out;
   for (const PlateKind& p : plates)
-    out += (out.empty() ? "" : ", ") + (p.in_lb ? number(p.each.lb()) + " lb" : number(p.each.kg())) + " × " +
-           std::to_string(p.count);
+    out += (out.empty() ? "" : ", ") + (p.in_lb ? tomlNumber(p.each.lb()) + " lb" : tomlNumber(p.each.kg())) +
+           " × " + std::to_string(p.count);
   return out;
 }
 
@@ -238,7 +228,7 @@ Expected<Loading> loadPlates(const Gear& gear, const BarKind& bar, const LoadWis
   }
   if (!best)
     return fail(Remedy::kCorrectInput, "The " + bar.name + " alone, with what hangs on it anyway, weighs " +
-                                           number(fixed.kg()) + " kg: more than is asked for.");
+                                           tomlNumber(fixed.kg()) + " kg: more than is asked for.");
   Loading out;
   out.bar = bar;
   std::int64_t left = *best;

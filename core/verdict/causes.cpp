@@ -298,12 +298,6 @@ Cause readCause(TomlTable& t, bool own) {
   return c;
 }
 
-std::string listOf(const std::vector<std::string>& all) {
-  std::string out = "[";
-  for (const std::string& one : all) out += (out.size() > 1 ? ", " : "") + tomlText(one);
-  return out + "]";
-}
-
 }  // namespace
 
 Expected<CauseBook> parseCauseBook(std::string_view text, std::string_view file_name) {
@@ -337,12 +331,12 @@ Expected<HouseCauses> parseHouseCauses(std::string_view text, std::string_view f
 }
 
 std::string toToml(const HouseCauses& house) {
-  std::string out = house.off.empty() ? std::string() : "off = " + listOf(house.off) + "\n";
+  std::string out = house.off.empty() ? std::string() : "off = " + tomlList(house.off) + "\n";
   for (const Cause& c : house.own) {
-    out += "\n[[cause]]\nid = " + tomlText(c.id) + "\nrules = " + listOf(c.rules) +
+    out += "\n[[cause]]\nid = " + tomlText(c.id) + "\nrules = " + tomlList(c.rules) +
            "\ntitle = " + tomlText(c.title) + "\n";
-    if (!c.speaks_for.empty()) out += "for = " + listOf(c.speaks_for) + "\n";
-    if (!c.against.empty()) out += "against = " + listOf(c.against) + "\n";
+    if (!c.speaks_for.empty()) out += "for = " + tomlList(c.speaks_for) + "\n";
+    if (!c.against.empty()) out += "against = " + tomlList(c.against) + "\n";
     out += "next_set = " + tomlText(c.next_set) + "\n";
     if (!c.plan.empty()) out += "plan = " + tomlText(c.plan) + "\n";
     if (!c.change.empty()) out += "change = " + tomlText(c.change) + "\n";

@@ -5,7 +5,6 @@
 #include <cassert>
 #include <cmath>
 #include <set>
-#include <sstream>
 
 #include "built_in_books.h"
 #include "core/base/toml_table.h"
@@ -163,23 +162,11 @@ Rule readRule(TomlTable& t, const std::string& school) {
   return rule;
 }
 
-std::string number(double value) {
-  std::ostringstream out;
-  out.imbue(std::locale::classic());
-  out.precision(10);
-  out << value;
-  return out.str();
-}
-
 template <typename Range, typename Name>
 std::string listOf(const Range& range, const Name& name) {
   std::string out = "[";
   for (const auto& one : range) out += (out.size() > 1 ? ", " : "") + tomlText(std::string(name(one)));
   return out + "]";
-}
-
-std::string same(const std::string& text) {
-  return text;
 }
 
 std::string toToml(const Rule& r) {
@@ -188,19 +175,20 @@ std::string toToml(const Rule& r) {
   };
   std::string out = "\n[[rule]]\nid = " + tomlText(r.id) +
                     "\nlifts = " + listOf(r.lifts, [](Lift l) { return nameOf(l); }) + "\n";
-  if (!r.variants.empty()) out += "variants = " + listOf(r.variants, same) + "\n";
-  if (!r.not_variants.empty()) out += "not_variants = " + listOf(r.not_variants, same) + "\n";
+  if (!r.variants.empty()) out += "variants = " + tomlList(r.variants) + "\n";
+  if (!r.not_variants.empty()) out += "not_variants = " + tomlList(r.not_variants) + "\n";
   if (!r.part_of.empty()) out += "part_of = " + tomlText(r.part_of) + "\n";
   out += "phase = " + tomlText(r.phase) +
          "\nmeasures = " + listOf(r.measures, [](MeasureId id) { return definitionOf(id).name; }) +
          "\nfault = \"" + nameSide(r.fault) + "\"\n";
   if (r.of == RuleOf::kUsual) out += "of = \"usual\"\n";
-  out += "limit = " + number(r.limit) + "\nbig = " + number(r.big) + "\nmax_sd = " + number(r.max_sd) + "\n";
+  out += "limit = " + tomlNumber(r.limit) + "\nbig = " + tomlNumber(r.big) +
+         "\nmax_sd = " + tomlNumber(r.max_sd) + "\n";
   if (r.reps != 1) out += "reps = " + std::to_string(r.reps) + "\n";
   for (auto [key, on] : {std::pair{"off", r.off}, {"must", r.must}, {"tired_counts", r.tired_counts}})
     if (on) out += std::string(key) + " = true\n";
-  if (r.weight != 1.0) out += "weight = " + number(r.weight) + "\n";
-  if (r.absent) out += "absent = " + number(*r.absent) + "\n";
+  if (r.weight != 1.0) out += "weight = " + tomlNumber(r.weight) + "\n";
+  if (r.absent) out += "absent = " + tomlNumber(*r.absent) + "\n";
   for (auto [key, text] : {std::pair{"says", &r.says},
                            {"maybe", &r.maybe},
                            {"asks", &r.asks},
@@ -212,16 +200,16 @@ std::string toToml(const Rule& r) {
     if (!text->empty()) out += std::string(key) + " = " + tomlText(*text) + "\n";
   if (r.where)
     out += "where = { measure = " + tomlText(std::string(definitionOf(r.where->measure).name)) + ", " +
-           nameSide(r.where->side) + " = " + number(r.where->value) + " }\n";
+           nameSide(r.where->side) + " = " + tomlNumber(r.where->value) + " }\n";
   for (const RuleException& e : r.exceptions) {
     out += "[[rule.unless]]\n";
-    if (!e.variants.empty()) out += "variants = " + listOf(e.variants, same) + "\n";
+    if (!e.variants.empty()) out += "variants = " + tomlList(e.variants) + "\n";
     if (!e.build.empty()) out += "build = " + tomlText(e.build) + "\n";
     if (e.complaint) out += "complaint = " + tomlText(std::string(nameOf(*e.complaint))) + "\n";
-    if (e.effort_from) out += "effort_from = " + number(*e.effort_from) + "\n";
+    if (e.effort_from) out += "effort_from = " + tomlNumber(*e.effort_from) + "\n";
     if (e.off) out += std::string("off = ") + (*e.off ? "true" : "false") + "\n";
-    if (e.limit) out += "limit = " + number(*e.limit) + "\n";
-    if (e.big) out += "big = " + number(*e.big) + "\n";
+    if (e.limit) out += "limit = " + tomlNumber(*e.limit) + "\n";
+    if (e.big) out += "big = " + tomlNumber(*e.big) + "\n";
     out += "why = " + tomlText(e.why) + "\n";
   }
   return out;
@@ -333,12 +321,12 @@ std::string toToml(const RuleLayer& layer) {
                     "\n";
   if (layer.repair_first)
     out += std::string("repair_first = ") + (*layer.repair_first ? "true" : "false") + "\n";
-  if (!layer.unseen.empty()) out += "unseen = " + listOf(layer.unseen, same) + "\n";
+  if (!layer.unseen.empty()) out += "unseen = " + tomlList(layer.unseen) + "\n";
   for (const RuleChange& c : layer.changes) {
     out += "\n[[change]]\nrule = " + tomlText(c.rule) + "\n";
     if (!c.school.empty()) out += "school = " + tomlText(c.school) + "\n";
-    if (c.limit) out += "limit = " + number(*c.limit) + "\n";
-    if (c.big) out += "big = " + number(*c.big) + "\n";
+    if (c.limit) out += "limit = " + tomlNumber(*c.limit) + "\n";
+    if (c.big) out += "big = " + tomlNumber(*c.big) + "\n";
     if (c.off) out += std::string("off = ") + (*c.off ? "true" : "false") + "\n";
     if (c.must) out += std::string("must = ") + (*c.must ? "true" : "false") + "\n";
     if (c.reps) out += "reps = " + std::to_string(*c.reps) + "\n";
