@@ -44,14 +44,17 @@ void BlindClips::stop() {
 
 void BlindClips::start(const ClipWish& wish) {
   job_ = std::make_shared<Job>();
-  job_->clip = {wish, drawBlindClip(wish.seed, wish.lift, wish.view, width_px_),
-                folder_.filePath(QStringLiteral("clip%1.mp4").arg(++number_))};
+  job_->clip = {wish,
+                drawBlindClip(wish.seed, wish.lift, wish.view, width_px_),
+                folder_.filePath(QStringLiteral("clip%1.mp4").arg(++number_)),
+                {{}, tl::make_unexpected(Error{})}};
   ticks_.start();
   watcher_.setFuture(QtConcurrent::run([job = job_] {
     job->made = makeFilm(job->clip.clip.plan, job->clip.film.toStdString(), [&](double part) {
       job->part = part;
       return !job->stop;
     });
+    if (job->made) job->clip.measured = measureBlindClip(job->clip.clip);
     return job;
   }));
 }

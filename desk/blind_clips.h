@@ -1,5 +1,5 @@
-// Clips of blind looks, filmed in the background: the one that is wanted, and the next while it is looked at.
-// Films lie in a folder of their own that goes with them.
+// Clips of blind looks, filmed and measured in the background: the one that is wanted, and the next while it
+// is looked at. Films lie in a folder of their own that goes with them.
 #pragma once
 
 #include <atomic>
@@ -25,6 +25,7 @@ struct FilmedClip {
   ClipWish wish;
   BlindClip clip;
   QString film;
+  MeasuredClip measured;  // judged by the base
 };
 
 class BlindClips : public QObject {

@@ -339,7 +339,7 @@ void BlindLookView::goOn() {
 
 void BlindLookView::take(const std::shared_ptr<const FilmedClip>& clip) {
   clip_ = clip;
-  measured_ = measureBlindClip(clip->clip, book_);
+  measured_ = clip->measured;
   if (!measured_.analysis) {
     state_ = State::kStart;
     refresh();
@@ -349,6 +349,8 @@ void BlindLookView::take(const std::shared_ptr<const FilmedClip>& clip) {
   const FilmPlan& plan = clip->clip.plan;
   judged_ = {};
   judged_.variants = clip->clip.variants;
+  // The house's book may have been changed since it was measured.
+  measured_.analysis->findings = judge(book_, plan.lift, measured_.analysis->measures, judged_);
   compared_.clear();
   data_ = {};
   data_.set.clip.file = clip->film.toStdString();
@@ -456,7 +458,7 @@ void BlindLookView::refresh() {
   ribbon_->setVisible(state_ == State::kCompared);
   results_->setVisible(on_film || state_ == State::kFilming);
   go_on_->setEnabled(state_ != State::kFilming);
-  refreshResults();
+  if (!on_film) refreshResults();
   switch (state_) {
     case State::kStart:
       heading_->setText(tr("What does your eye see?"));

@@ -15,9 +15,36 @@ double badness(FaultSide side, double value) {
   return side == FaultSide::kAbove ? value : side == FaultSide::kBelow ? -value : std::abs(value);
 }
 
-double normalBelow(double z) {
-  return 0.5 * std::erfc(-z / std::sqrt(2.0));
-}
+constexpr double kRandom = 0.02, kLapse = 0.04;  // calls where there is nothing; misses of what is plain
+
+// Logarithms of the probability to call, and not to, by how far beyond the eye's limit in its own spreads:
+// looked up, since years of looks are asked at every place of the grid.
+class CallTable {
+ public:
+  CallTable() {
+    for (std::size_t k = 0; k < kSize; ++k) {
+      const double z = -kMost + kStep * static_cast<double>(k);
+      const double p = kRandom + (1.0 - kRandom - kLapse) * 0.5 * std::erfc(-z / std::sqrt(2.0));
+      log_[0][k] = std::log(1.0 - p);
+      log_[1][k] = std::log(p);
+    }
+  }
+  // Of all calls together, for an eye that calls from `from` on with this spread.
+  double sumOf(const std::vector<std::pair<double, bool>>& calls, double from, double spread) const {
+    const double per = 1.0 / (spread * kStep), first = (kMost - from / spread) / kStep + 0.5;
+    double sum = 0.0;
+    for (const auto& [beyond, called] : calls) {
+      const double place = std::clamp(per * beyond + first, 0.0, static_cast<double>(kSize - 1));
+      sum += log_[called ? 1 : 0][static_cast<std::size_t>(place)];
+    }
+    return sum;
+  }
+
+ private:
+  static constexpr double kMost = 6.0, kStep = 0.005;
+  static constexpr std::size_t kSize = 2401;
+  std::array<std::array<double, kSize>, 2> log_{};
+};
 
 }  // namespace
 
@@ -79,7 +106,7 @@ std::vector<Glance> compareCalls(const RuleBook& book, Lift lift, const std::vec
 
 EyeOfRule estimateEye(const Rule& rule, std::span<const BlindLook> looks) {
   EyeOfRule eye;
-  std::vector<std::pair<double, bool>> calls;  // badness, called
+  std::vector<std::pair<double, bool>> calls;  // how far on the fault's side, and whether it was called
   for (const BlindLook& look : looks)
     for (const Glance& g : look.seen) {
       if (g.rule != rule.id) continue;
@@ -94,8 +121,9 @@ EyeOfRule estimateEye(const Rule& rule, std::span<const BlindLook> looks) {
   if (calls.empty()) return eye;
 
   const double limit = badness(rule.fault, rule.limit), unit = std::abs(rule.big - rule.limit);
-  constexpr double kRandom = 0.02, kLapse = 0.04;  // calls where there is nothing; misses of what is plain
-  constexpr double kPrior = 1.5;                   // of the eye's limit about the book's, in units
+  for (auto& [bad, called] : calls) bad = (bad - limit) / unit;  // in units beyond the limit
+  static const CallTable table;
+  constexpr double kPrior = 1.5;  // of the eye's limit about the book's, in units
   constexpr int kSteps = 161;
   constexpr double kFrom = -4.0, kTo = 4.0;  // units from the limit
   constexpr std::array kWidths = {0.1, 0.2, 0.35, 0.6, 1.0, 1.5};
@@ -103,13 +131,8 @@ EyeOfRule estimateEye(const Rule& rule, std::span<const BlindLook> looks) {
   for (int k = 0; k < kSteps; ++k) {
     const double from_limit = kFrom + (kTo - kFrom) * k / (kSteps - 1);
     for (const double width : kWidths) {
-      double log_p = -0.5 * from_limit * from_limit / (kPrior * kPrior);
-      for (const auto& [bad, called] : calls) {
-        const double z = (bad - limit - from_limit * unit) / (width * unit);
-        const double p = kRandom + (1.0 - kRandom - kLapse) * normalBelow(z);
-        log_p += std::log(called ? p : 1.0 - p);
-      }
-      log_weight.push_back(log_p);
+      log_weight.push_back(table.sumOf(calls, from_limit, width) -
+                           0.5 * from_limit * from_limit / (kPrior * kPrior));
       at.push_back(limit + from_limit * unit);
     }
   }

@@ -259,6 +259,7 @@ Expected<std::vector<WarmUpSet>> warmUpTo(const Gear& gear, const BarKind& bar, 
     auto loading = loadPlates(gear, bar, {wanted, {}, false});
     if (!loading) return tl::make_unexpected(loading.error());
     if (loading->total >= work || (!out.empty() && loading->total <= out.back().loading.total)) continue;
+    // Fewer reps the nearer it comes, so that nothing is spent on the way (own numbers).
     const double share = loading->total.kg() / work.kg();
     const int reps = share < 0.55 ? 5 : share < 0.75 ? 3 : share < 0.88 ? 2 : 1;
     out.push_back({std::move(*loading), reps});
