@@ -42,11 +42,7 @@ constexpr std::array kThreads = {
 // Mondays before the days of the demo's films.
 std::string mondayBack(int weeks) {
   const auto monday = std::chrono::sys_days{std::chrono::year{2026} / 11 / 16} - std::chrono::weeks(weeks);
-  const std::chrono::year_month_day day{monday};
-  char text[16];
-  std::snprintf(text, sizeof text, "%04d-%02u-%02u", static_cast<int>(day.year()),
-                static_cast<unsigned>(day.month()), static_cast<unsigned>(day.day()));
-  return text;
+  return nameOf(monday);
 }
 
 // What is left of a fault in the next set when these words are said: some do most of the work, some nothing.

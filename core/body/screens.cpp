@@ -2,8 +2,6 @@
 
 #include <algorithm>
 #include <array>
-#include <charconv>
-#include <chrono>
 #include <cmath>
 
 namespace mottix {
@@ -35,22 +33,6 @@ constexpr double kStiffAnkle_deg = 30.0;
 constexpr double kAnklesDiffer_cm = 2.0;
 // Fingers at the floor without the back rounding: the range was found elsewhere.
 constexpr double kReachesToes_cm = 5.0;
-
-std::optional<std::chrono::sys_days> dayOf(std::string_view text) {
-  if (text.size() != 10 || text[4] != '-' || text[7] != '-') return std::nullopt;
-  auto part = [&](std::size_t at, std::size_t n) {
-    int v = -1;
-    const char* first = text.data() + at;
-    const auto r = std::from_chars(first, first + n, v);
-    return r.ec == std::errc() && r.ptr == first + n ? v : -1;
-  };
-  const int y = part(0, 4), m = part(5, 2), d = part(8, 2);
-  if (y < 0 || m < 0 || d < 0) return std::nullopt;
-  const std::chrono::year_month_day date{std::chrono::year(y), std::chrono::month(static_cast<unsigned>(m)),
-                                         std::chrono::day(static_cast<unsigned>(d))};
-  if (!date.ok()) return std::nullopt;
-  return std::chrono::sys_days(date);
-}
 
 }  // namespace
 
@@ -176,16 +158,6 @@ ScreenLimits limitsFrom(std::span<const ScreenResult> results) {
     out.toe_out_deg = hips->answer("toes_out");
   }
   return out;
-}
-
-bool isIsoDate(std::string_view text) {
-  return dayOf(text).has_value();
-}
-
-std::optional<int> daysBetween(std::string_view from, std::string_view to) {
-  const auto a = dayOf(from), b = dayOf(to);
-  if (!a || !b) return std::nullopt;
-  return static_cast<int>((*b - *a).count());
 }
 
 BodyFacts withScreens(BodyFacts facts, const ScreenLimits& screens) {

@@ -11,6 +11,7 @@
 #include <string_view>
 #include <vector>
 
+#include "core/base/day.h"
 #include "core/body/athlete_body.h"
 
 namespace mottix {
@@ -75,9 +76,6 @@ struct ScreenLimits {
 ScreenLimits limitsFrom(std::span<const ScreenResult> results);
 const ScreenResult* newestOf(std::span<const ScreenResult> results, Screen screen);
 
-// Whole days from one ISO date to another; nothing when one is no date.
-std::optional<int> daysBetween(std::string_view from, std::string_view to);
-bool isIsoDate(std::string_view text);
 // Mobility changes over weeks: a result older than six weeks is asked for again (own choice).
 inline constexpr int kScreenKeepsDays = 42;
 

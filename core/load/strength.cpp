@@ -1,0 +1,291 @@
+#include "core/load/strength.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace mottix {
+namespace {
+
+// The states of the model.
+enum Index {
+  kLogBest,   // logarithm of the best single
+  kGain,      // of it a week
+  kOwnReps,   // how far this lifter's reps lie from the relation, in its scatters
+  kWordLean,  // reps that the word says too few (positive: more is left than said)
+  kOwnSpeed,  // of the single, as part of the load
+  kOwnSlope,  // of load and speed, relative to the usual one
+  kDayForm,   // of the day
+  kTiring,    // by each set before
+  kStateCount
+};
+constexpr int kMostTiring = 6;
+constexpr double kNormal80 = 1.2815515655446004;
+// Beyond this share a line of load and speed says little, and its logarithm less.
+constexpr double kLeastShare = 0.3;
+constexpr double kDegrees = 4.0;  // of Student's t
+constexpr int kPasses = 5;
+
+using State = Eigen::Matrix<double, kStateCount, 1>;
+using Spread = Eigen::Matrix<double, kStateCount, kStateCount>;
+
+// log(load) as a set tells it of the state: offset + row · state, with noise of its own.
+struct Row {
+  std::size_t day;  // index
+  double y, noise;
+  State row;
+  double weight = 1.0;  // of Student's t
+};
+
+struct RepsRow {
+  double log_share;
+  State row;
+  double slope;  // of the logarithm by a rep
+};
+RepsRow repsRow(RepRelation relation, double to_failure, double reserve) {
+  constexpr double kStep = 0.5;
+  RepsRow out;
+  out.log_share = std::log(shareOf(relation, to_failure));
+  const double below = std::max(1.0, to_failure - kStep), above = std::min(kMostReps, to_failure + kStep);
+  out.slope = (std::log(shareOf(relation, above)) - std::log(shareOf(relation, below))) /
+              std::max(0.1, above - below);
+  out.row.setZero();
+  out.row[kLogBest] = 1.0;
+  out.row[kDayForm] = 1.0;
+  out.row[kOwnReps] = shareScatter(to_failure);
+  // Who fails knows that nothing is left.
+  out.row[kWordLean] = out.slope * std::min(1.0, reserve);
+  return out;
+}
+
+std::vector<Row> rowsOf(Lift lift, std::span<const StrengthSet> sets, RepRelation relation,
+                        const StrengthOptions& o, std::vector<Day>& days, int& told) {
+  std::vector<Row> rows;
+  days.clear();
+  told = 0;
+  const SpeedRelation speeds = usualSpeeds(lift);
+  int before = 0;
+  for (const StrengthSet& s : sets) {
+    if (days.empty() || days.back() != s.day) before = 0;
+    const bool by_reps = s.reserve && s.reps > 0, by_speed = s.speed_ms && s.reps > 0;
+    if (!(s.load_kg > 0.0) || (!by_reps && !by_speed)) continue;
+    if (days.empty() || days.back() != s.day) days.push_back(s.day);
+    const double tired = std::min(before, kMostTiring);
+    ++before;
+    ++told;
+    if (by_reps) {
+      const double reserve = std::max(0.0, s.reserve->value);
+      RepsRow r = repsRow(relation, s.reps + reserve, reserve);
+      r.row[kTiring] = -tired;
+      rows.push_back({days.size() - 1, std::log(s.load_kg) - r.log_share,
+                      std::hypot(o.set_noise, r.slope * s.reserve->sd), r.row});
+    }
+    if (by_speed) {
+      const double share = speeds.share({s.speed_ms->value, 0.0}).value;
+      if (share < kLeastShare || share > 1.1) continue;
+      State row = State::Zero();
+      row[kLogBest] = row[kDayForm] = row[kOwnSpeed] = 1.0;
+      row[kOwnSlope] = (1.0 - share) / share;
+      row[kTiring] = -tired;
+      rows.push_back({days.size() - 1, std::log(s.load_kg) - std::log(share),
+                      std::hypot(o.speed_noise, speeds.share_per_ms.value * s.speed_ms->sd / share), row});
+    }
+  }
+  return rows;
+}
+
+void advance(State& mean, Spread& covariance, double weeks, double gain_factor, double form_variance,
+             const StrengthOptions& o) {
+  Spread step = Spread::Identity();
+  step(kLogBest, kGain) = weeks * gain_factor;
+  step(kDayForm, kDayForm) = 0.0;
+  mean = step * mean;
+  covariance = step * covariance * step.transpose();
+  covariance(kLogBest, kLogBest) += std::pow(o.wander_week, 2) * weeks;
+  covariance(kGain, kGain) += std::pow(o.gain_wander_week, 2) * weeks;
+  covariance(kDayForm, kDayForm) += form_variance;
+}
+
+double weeksBetween(Day from, Day to) {
+  return std::max(0.0, daysBetween(from, to) / 7.0);
+}
+
+struct Fit {
+  std::vector<State> mean;  // smoothed, each day
+  std::vector<Spread> covariance;
+  State end_mean;
+  Spread end_covariance;
+  double log_likelihood = 0.0;
+};
+
+Fit fitOnce(Lift lift, const std::vector<Row>& rows, const std::vector<Day>& days,
+            const std::vector<double>& form_weight, const StrengthOptions& o) {
+  const std::size_t n = days.size();
+  Fit fit;
+  State mean = State::Zero();
+  Spread covariance = Spread::Zero();
+  // Nothing is known of the best single itself: a factor of e either way about the first set.
+  mean[kLogBest] = rows.front().y;
+  mean[kTiring] = o.tiring_set;
+  const SpeedRelation speeds = usualSpeeds(lift);
+  const double prior[kStateCount] = {1.0,
+                                     o.gain_week,
+                                     1.0,
+                                     o.word_lean_reps,
+                                     speeds.fails_ms.sd * speeds.share_per_ms.value,
+                                     speeds.share_per_ms.sd / speeds.share_per_ms.value,
+                                     0.0,
+                                     o.tiring_set};
+  for (int i = 0; i < kStateCount; ++i) covariance(i, i) = prior[i] * prior[i];
+  const double form = o.day_form * o.day_form;
+  std::vector<State> filtered(n), predicted(n);
+  std::vector<Spread> filtered_cov(n), predicted_cov(n);
+  std::size_t r = 0;
+  for (std::size_t d = 0; d < n; ++d) {
+    advance(mean, covariance, d == 0 ? 0.0 : weeksBetween(days[d - 1], days[d]), 1.0, form / form_weight[d],
+            o);
+    predicted[d] = mean;
+    predicted_cov[d] = covariance;
+    for (; r < rows.size() && rows[r].day == d; ++r) {
+      const double noise = rows[r].noise * rows[r].noise / rows[r].weight;
+      const State gain_row = covariance * rows[r].row;
+      const double variance = rows[r].row.dot(gain_row) + noise;
+      const double off = rows[r].y - rows[r].row.dot(mean);
+      fit.log_likelihood -= 0.5 * (std::log(variance) + off * off / variance);
+      const State gain = gain_row / variance;
+      mean += gain * off;
+      covariance -= gain * gain_row.transpose();
+      covariance = 0.5 * (covariance + covariance.transpose()).eval();
+    }
+    filtered[d] = mean;
+    filtered_cov[d] = covariance;
+  }
+  fit.end_mean = mean;
+  fit.end_covariance = covariance;
+  fit.mean = filtered;
+  fit.covariance = filtered_cov;
+  for (std::size_t d = n - 1; d-- > 0;) {
+    Spread step = Spread::Identity();
+    step(kLogBest, kGain) = weeksBetween(days[d], days[d + 1]);
+    step(kDayForm, kDayForm) = 0.0;
+    // The last day's form is forgotten, so that column is zero whatever the next day says.
+    const Spread back = predicted_cov[d + 1].ldlt().solve(step * filtered_cov[d]).transpose();
+    fit.mean[d] += back * (fit.mean[d + 1] - predicted[d + 1]);
+    fit.covariance[d] += back * (fit.covariance[d + 1] - predicted_cov[d + 1]) * back.transpose();
+  }
+  return fit;
+}
+
+double studentWeight(double squared) {
+  return (kDegrees + 1.0) / (kDegrees + squared);
+}
+
+Fit fitRobustly(Lift lift, std::vector<Row>& rows, const std::vector<Day>& days, const StrengthOptions& o) {
+  std::vector<double> form_weight(days.size(), 1.0);
+  Fit fit = fitOnce(lift, rows, days, form_weight, o);
+  for (int pass = 1; pass < kPasses; ++pass) {
+    for (std::size_t d = 0; d < days.size(); ++d) {
+      const double squared =
+          fit.mean[d][kDayForm] * fit.mean[d][kDayForm] + fit.covariance[d](kDayForm, kDayForm);
+      form_weight[d] = studentWeight(squared / (o.day_form * o.day_form));
+    }
+    for (Row& row : rows) {
+      const double off = row.y - row.row.dot(fit.mean[row.day]);
+      const double variance = row.row.dot(fit.covariance[row.day] * row.row);
+      row.weight = studentWeight((off * off + variance) / (row.noise * row.noise));
+    }
+    fit = fitOnce(lift, rows, days, form_weight, o);
+  }
+  return fit;
+}
+
+StrengthAt bandOf(Day day, double log_best, double variance) {
+  const double sd = std::sqrt(std::max(0.0, variance)), best = std::exp(log_best);
+  return {day, {best, best * sd}, best * std::exp(-kNormal80 * sd), best * std::exp(kNormal80 * sd)};
+}
+
+}  // namespace
+
+std::optional<Strength> estimateStrength(Lift lift, std::span<const StrengthSet> sets,
+                                         const StrengthOptions& options) {
+  static_assert(Strength::kStates == kStateCount);
+  std::optional<Fit> best;
+  Strength out;
+  std::vector<Day> days;
+  const auto fitWith = [&](RepRelation relation) -> std::optional<Fit> {
+    auto rows = rowsOf(lift, sets, relation, options, days, out.sets);
+    if (rows.empty()) return std::nullopt;
+    return fitRobustly(lift, rows, days, options);
+  };
+  best = fitWith(kUsualRelation);
+  if (!best) return std::nullopt;
+  double likeliest = best->log_likelihood + options.clearly_likelier;
+  for (const RepRelation relation : kRepRelations) {
+    if (relation == kUsualRelation) continue;
+    auto fit = fitWith(relation);
+    if (!fit || fit->log_likelihood <= likeliest) continue;
+    likeliest = fit->log_likelihood;
+    best = std::move(fit);
+    out.relation = relation;
+    out.relation_told = true;
+  }
+  for (std::size_t d = 0; d < days.size(); ++d)
+    out.over_time.push_back(
+        bandOf(days[d], best->mean[d][kLogBest], best->covariance[d](kLogBest, kLogBest)));
+  out.last_ = days.back();
+  out.end_ = {best->end_mean, best->end_covariance};
+  out.gain_week = {best->end_mean[kGain], std::sqrt(best->end_covariance(kGain, kGain))};
+  out.options_ = options;
+  return out;
+}
+
+Strength::Known Strength::known(Day day, double gain_factor) const {
+  Known k = end_;
+  advance(k.mean, k.covariance, weeksBetween(last_, day), gain_factor, options_.day_form * options_.day_form,
+          options_);
+  return k;
+}
+
+StrengthAt Strength::at(Day day, double gain_factor) const {
+  const Known k = known(day, gain_factor);
+  return bandOf(day, k.mean[kLogBest], k.covariance(kLogBest, kLogBest));
+}
+
+Estimate Strength::loadFor(Day day, double reps, double effort) const {
+  const Known k = known(day, 1.0);
+  const double reserve = std::max(0.0, repsInReserve(effort));
+  const RepsRow r = repsRow(relation, reps + reserve, reserve);
+  const double load = std::exp(r.log_share + r.row.dot(k.mean));
+  return {load, load * std::sqrt(r.row.dot(k.covariance * r.row))};
+}
+
+Estimate Strength::effortOf(Day day, double load_kg, double reps) const {
+  // loadFor grows with effort: halved until it is known to a hundredth.
+  double low = -10.0, high = 10.0;
+  while (high - low > 0.01) {
+    const double middle = 0.5 * (low + high);
+    (loadFor(day, reps, middle).value < load_kg ? low : high) = middle;
+  }
+  const Estimate at = loadFor(day, reps, low);
+  const double slope = std::max(1e-6, (at.value - loadFor(day, reps, low - 0.5).value) / 0.5);
+  return {low, std::max(at.sd / slope, 0.01)};
+}
+
+Estimate Strength::speedOf(Day day, double load_kg, Lift lift) const {
+  const SpeedRelation usual = usualSpeeds(lift);
+  const Known k = known(day, 1.0);
+  // load = best · share · exp(own speed + own slope (1 - share) / share), by the share.
+  const double log_load = std::log(load_kg) - k.mean[kLogBest] - k.mean[kOwnSpeed];
+  double low = kLeastShare, high = 1.1;
+  while (high - low > 1e-4) {
+    const double share = 0.5 * (low + high);
+    (std::log(share) + k.mean[kOwnSlope] * (1.0 - share) / share < log_load ? low : high) = share;
+  }
+  State row = State::Zero();
+  row[kLogBest] = row[kDayForm] = row[kOwnSpeed] = 1.0;
+  row[kOwnSlope] = (1.0 - low) / low;
+  const double sd = std::sqrt(row.dot(k.covariance * row));
+  return {usual.fails_ms.value + (1.0 - low) / usual.share_per_ms.value,
+          std::hypot(sd, options_.speed_noise) * low / usual.share_per_ms.value};
+}
+
+}  // namespace mottix
