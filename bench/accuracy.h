@@ -18,6 +18,8 @@ int printField(const std::vector<std::filesystem::path>& clips, const std::files
 int printLengths(const std::vector<std::filesystem::path>& clips, const std::filesystem::path& models);
 // Angles over whole sets, from placed joints and from found ones.
 int printAngles(const std::vector<std::filesystem::path>& clips, const std::filesystem::path& models);
+// Simulated lifters who follow each plan for sixteen weeks.
+int printLoad(int runs);
 // Pairs of films of one set laid on each other.
 int printSync(const std::vector<std::filesystem::path>& clips);
 // Joints found without the coach, over whole clips, with the time each step takes.

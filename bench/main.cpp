@@ -57,6 +57,10 @@ int main(int argc, char** argv) {
   measures->callback([&] { mottix::benchMeasures(first_case, cases); });
   std::uint32_t first_judged = 1;
   int judged_sets = 200;
+  int load_runs = 1000;
+  CLI::App* load = app.add_subcommand("load", "Simulated lifters for docs/load.md");
+  load->add_option("--runs", load_runs, "Of each plan")->check(CLI::Range(3, 100000))->capture_default_str();
+  load->callback([&] { mottix::printLoad(load_runs); });
   CLI::App* judging =
       app.add_subcommand("judging", "Judgement against truth for docs/accuracy.md, and its time");
   judging->add_option("--sets", judged_sets)->check(CLI::Range(10, 10000))->capture_default_str();

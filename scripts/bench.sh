@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
 # Measures accuracy and speed on the demo's squats and seeded synthetic clips, and writes the tables into docs/.
-#   scripts/bench.sh [accuracy|across|field|held|lengths|joints|judging|measures|angles|sync|speed|memory|posture]   (all without)
+#   scripts/bench.sh [accuracy|across|field|held|lengths|joints|judging|load|measures|angles|sync|speed|memory|posture]   (all without)
 # The clips are rendered once into build/bench (about a minute each). Run it on an idle machine.
 set -euo pipefail
 what=${1:-all}
@@ -41,6 +41,10 @@ fi
 if [ "$what" = judging ] || [ "$what" = all ]; then
   build/bin/mottix-bench judging >build/bench/judging.md
   put docs/accuracy.md judging build/bench/judging.md
+fi
+if [ "$what" = load ] || [ "$what" = all ]; then
+  build/bin/mottix-bench load >build/bench/load.md
+  put docs/load.md runs build/bench/load.md
 fi
 if [ "$what" = measures ] || [ "$what" = all ]; then
   build/bin/mottix-bench measures >build/bench/measures.md

@@ -31,11 +31,8 @@ const Published& publishedAs(RepRelation relation) {
   return kPublished[static_cast<std::size_t>(relation)];
 }
 
-std::optional<Estimate> reserveFrom(double effort, double sd_at_failure, double sd_per_rep) {
-  if (!(effort >= kLeastEffort && effort <= 10.0)) return std::nullopt;
-  const double reps = repsInReserve(effort);
-  return Estimate{reps, sd_at_failure + sd_per_rep * reps};
-}
+// The eye is taken to be less sure than the lifter by this part.
+constexpr double kEyeLessSure = 1.25;
 
 // Speed of a rep to rep at equal effort (own estimate; of the order of a camera's error at 30 pictures/s).
 constexpr double kRepToRep_ms = 0.015;
@@ -43,14 +40,21 @@ constexpr double kRepToRep_ms = 0.015;
 }  // namespace
 
 std::string_view nameOf(RepRelation relation) {
+  if (relation == RepRelation::kMiddle) return "middle";
   return publishedAs(relation).name;
 }
 
 std::string_view sourceOf(RepRelation relation) {
+  if (relation == RepRelation::kMiddle) return "lesuer1997";
   return publishedAs(relation).source;
 }
 
 double shareOf(RepRelation relation, double reps) {
+  if (relation == RepRelation::kMiddle) {
+    double sum = 0.0;
+    for (const RepRelation r : kRepRelations) sum += std::log(shareOf(r, reps));
+    return std::exp(sum / static_cast<double>(kRepRelations.size()));
+  }
   const auto& share = publishedAs(relation).share;
   const double n = std::clamp(reps, 1.0, kMostReps);
   return n >= 2.0 ? share(n) : 1.0 + (n - 1.0) * (share(2.0) - 1.0);
@@ -67,12 +71,20 @@ double shareScatter(double reps) {
   return std::sqrt(std::max(0.0, (squares - sum * sum / n) / (n - 1.0)));
 }
 
+double wordSd(double reserve) {
+  return 0.5 + 0.3 * reserve;
+}
+
 std::optional<Estimate> reserveByWord(double effort) {
-  return reserveFrom(effort, 0.5, 0.25);
+  if (!(effort >= kLeastEffort && effort <= 10.0)) return std::nullopt;
+  const double reps = repsInReserve(effort);
+  return Estimate{reps, wordSd(reps)};
 }
 
 std::optional<Estimate> reserveByEye(double effort) {
-  return reserveFrom(effort, 0.7, 0.3);
+  auto reserve = reserveByWord(effort);
+  if (reserve) reserve->sd *= kEyeLessSure;
+  return reserve;
 }
 
 SpeedRelation usualSpeeds(Lift lift) {

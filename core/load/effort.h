@@ -21,14 +21,16 @@
 
 namespace mottix {
 
-enum class RepRelation { kBrzycki, kEpley, kLander, kLombardi, kMayhew, kOConner, kWathen };
+enum class RepRelation { kBrzycki, kEpley, kLander, kLombardi, kMayhew, kOConner, kWathen, kMiddle };
+// The published ones.
 inline constexpr std::array kRepRelations = {
     RepRelation::kBrzycki, RepRelation::kEpley,   RepRelation::kLander, RepRelation::kLombardi,
     RepRelation::kMayhew,  RepRelation::kOConner, RepRelation::kWathen};
-// Until an own one is told from the sets: least biased over three lifts in lesuer1997.
-inline constexpr RepRelation kUsualRelation = RepRelation::kWathen;
-std::string_view nameOf(RepRelation relation);
-std::string_view sourceOf(RepRelation relation);
+// Until an own one is told from the sets: the middle of the published ones' logarithms, of which each is off
+// by some per cent, one lift more than the other (lesuer1997).
+inline constexpr RepRelation kUsualRelation = RepRelation::kMiddle;
+std::string_view nameOf(RepRelation relation);    // "brzycki", …, "middle"
+std::string_view sourceOf(RepRelation relation);  // of the middle: lesuer1997
 
 // Part of the best single that can be lifted for so many reps to failure, 1 and more; as published from two
 // reps on, 1 at one, a straight line between. Beyond kMostReps as at it.
@@ -37,12 +39,14 @@ inline constexpr double kMostReps = 20.0;
 // Scatter of the published relations' logarithms at so many reps.
 double shareScatter(double reps_to_failure);
 
-// Efforts below this say no more than that it was easy.
-inline constexpr double kLeastEffort = 5.0;
+// Efforts below this say no more than that it was easy: further from failure few can tell (zourdos2021).
+inline constexpr double kLeastEffort = 6.0;
 inline double repsInReserve(double effort) {
   return 10.0 - effort;
 }
 
+// Error of a word, of so many reps truly left.
+double wordSd(double reserve);
 // A word on effort, as reps in reserve with its error: nothing below kLeastEffort. Lifters misjudge sets far
 // from failure more (zourdos2021, halperin2022); a coach's eye is taken to be somewhat less sure.
 std::optional<Estimate> reserveByWord(double effort);

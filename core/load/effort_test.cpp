@@ -85,9 +85,9 @@ TEST(SpeedRelations, OwnOnesAreLearntWithAnErrorThatHolds) {
     const double reps = std::max(8.0, usual.reps_per_ms.value + usual.reps_per_ms.sd * normal(draw));
     std::vector<SpeedAndReserve> sets;
     for (int s = 0; s < 24; ++s) {
-      const double reserve = 4.0 * (s % 5) / 4.0;
+      const double reserve = 3.0 * (s % 5) / 4.0;
       const double speed = fails + reserve / reps + 0.015 * normal(draw);
-      const double said = std::clamp(reserve + (0.5 + 0.25 * reserve) * normal(draw), 0.0, 5.0);
+      const double said = std::clamp(reserve + (0.5 + 0.3 * reserve) * normal(draw), 0.0, 4.0);
       sets.push_back({{speed, 0.01}, *reserveByWord(10.0 - said)});
     }
     const SpeedRelation own = estimateSpeeds(Lift::kSquat, sets);

@@ -328,13 +328,17 @@ struct Planner {
       const Estimate single = known->loadFor(today, 1.0, plan.effort);
       return std::max(wish.step_kg, downTo(single.value - single.sd, wish.step_kg));
     }
-    std::optional<double> least;
-    for (const DoneSet& s : past.back())
+    // Where nobody said how hard they were: what was lifted for reps goes for a single.
+    std::optional<double> least, heaviest;
+    for (const DoneSet& s : past.back()) {
+      if (s.reps_done > 0) heaviest = std::max(heaviest.value_or(0.0), s.load_kg);
       if (const auto reserve = reserveOf(s); reserve && s.reps_done > 0) {
         const double says =
             s.load_kg * shareOfSingle(plan.effort) / shareOf(kUsualRelation, s.reps_done + reserve->value);
         least = std::min(least.value_or(says), says);
       }
+    }
+    if (!least) least = heaviest;
     if (least) least = std::max(wish.step_kg, downTo(*least, wish.step_kg));
     return least;
   }
@@ -355,12 +359,19 @@ struct Planner {
       const Session last = past[k - 1];
       const DoneSet& single = *topOf(plan, last);
       const auto felt = effortOf(last.subspan(static_cast<std::size_t>(&single - last.data()), 1), 0.0);
+      const std::optional<double> word = single.effort_felt ? single.effort_felt : single.effort_seen;
+      const bool easy = word && *word <= plan.effort - 1.0 && !single.missed();
       const double weeks =
           std::min(2.0, daysBetween(heldSince(plan, std::span(past).first(k), single.load_kg), today) / 7.0);
       double wanted = nearestTo(single.load_kg * (1.0 + plan.gain_week * weeks), wish.step_kg);
       PlanReason why = PlanReason::kGainAdded;
       double number = 100.0 * plan.gain_week * weeks;
-      if (felt && *felt > plan.effort_limit) {
+      if (easy) {
+        // Far from the effort that was asked for: nearer to it, by not more than a twentieth.
+        constexpr double kMostCatchUp = 1.05;
+        const double equal = shareOfSingle(plan.effort) / shareOfSingle(std::max(kLeastEffort, *word));
+        wanted = std::max(wanted, downTo(single.load_kg * std::min(kMostCatchUp, equal), wish.step_kg));
+      } else if (felt && *felt > plan.effort_limit) {
         wanted = downTo(single.load_kg * shareOfSingle(plan.effort) / shareOfSingle(*felt), wish.step_kg);
         why = PlanReason::kEffortTooHigh;
         number = *felt;
@@ -553,7 +564,9 @@ std::optional<Estimate> reserveOf(const DoneSet& set) {
 std::vector<StrengthSet> strengthSetsOf(const LiftHistory& history) {
   std::vector<StrengthSet> out;
   for (const DoneSet& s : history.sets) {
-    StrengthSet set{s.day, s.load_kg, s.reps_done, reserveOf(s), {}};
+    StrengthSet set{s.day, s.load_kg, s.reps_done, reserveOf(s), false, {}};
+    const std::optional<double> word = s.effort_felt ? s.effort_felt : s.effort_seen;
+    set.easy = !set.reserve && word && *word < kLeastEffort;
     for (const Estimate& speed : s.speeds_ms)
       if (!set.speed_ms || speed.value > set.speed_ms->value) set.speed_ms = speed;
     out.push_back(set);

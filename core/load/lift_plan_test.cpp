@@ -103,6 +103,8 @@ TEST(TopSingle, WorkedByHand) {
   // Twice a week the gain adds up until a step is made: 100 · (1 + 0.015 · 4/7) is 100.9, after a week 101.5.
   EXPECT_EQ(topKg(next("top_single", historyOf({done(0, 100.0, 1, 8.0)}), 4)), 100.0);
   EXPECT_EQ(topKg(next("top_single", historyOf({done(0, 100.0, 1, 8.0), done(4, 100.0, 1, 8.0)}), 7)), 102.5);
+  // An easy one (6: four left) is brought nearer to effort 8, by a twentieth at most: 157.5.
+  EXPECT_EQ(topKg(next("top_single", historyOf({done(0, 150.0, 1, 6.0)}), 7)), 157.5);
   // At 8.5 it is held; at 9.5 taken back to what would have been an 8: 150 · 0.9188 / 0.9755 = 141.3.
   EXPECT_EQ(topKg(next("top_single", historyOf({done(0, 150.0, 1, 8.5)}), 7)), 150.0);
   const double eight = shareOf(kUsualRelation, 3.0) / shareOf(kUsualRelation, 1.5);

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <functional>
 
 namespace mottix {
 namespace {
@@ -23,7 +24,8 @@ constexpr double kNormal80 = 1.2815515655446004;
 // Beyond this share a line of load and speed says little, and its logarithm less.
 constexpr double kLeastShare = 0.3;
 constexpr double kDegrees = 4.0;  // of Student's t
-constexpr int kPasses = 5;
+constexpr int kPasses = 6;
+constexpr double kNoWeight = 1e-6;
 
 using State = Eigen::Matrix<double, kStateCount, 1>;
 using Spread = Eigen::Matrix<double, kStateCount, kStateCount>;
@@ -33,28 +35,68 @@ struct Row {
   std::size_t day;  // index
   double y, noise;
   State row;
-  double weight = 1.0;  // of Student's t
+  double log_load;
+  double reps = 0.0, told = 0.0;  // done, and in reserve by word; zero reps: a speed
+  double words = 1.0;             // on the same day: they are not so many different ones
+  bool at_least = false;          // the reading is a lower bound
+  double bound = 0.0;             // and this is it
+  double weight = 1.0;            // of Student's t; of a bound, how much of a reading it is
 };
 
-struct RepsRow {
-  double log_share;
-  State row;
-  double slope;  // of the logarithm by a rep
+// Logarithms of the shares, and their scatter, at steps so fine that a straight line does between them: they
+// are asked for some hundred thousand times a fit.
+class ShareTable {
+ public:
+  explicit ShareTable(RepRelation relation) {
+    for (std::size_t k = 0; k < kSize; ++k) {
+      log_share_[k] = std::log(shareOf(relation, repsOf(k)));
+      scatter_[k] = shareScatter(repsOf(k));
+    }
+  }
+  static const ShareTable& of(RepRelation relation) {
+    static const std::array<ShareTable, kRepRelations.size() + 1> tables = {
+        ShareTable(RepRelation::kBrzycki), ShareTable(RepRelation::kEpley),
+        ShareTable(RepRelation::kLander),  ShareTable(RepRelation::kLombardi),
+        ShareTable(RepRelation::kMayhew),  ShareTable(RepRelation::kOConner),
+        ShareTable(RepRelation::kWathen),  ShareTable(RepRelation::kMiddle)};
+    return tables[static_cast<std::size_t>(relation)];
+  }
+  double logShare(double reps) const { return between(log_share_, reps); }
+  double scatter(double reps) const { return between(scatter_, reps); }
+  // Of the logarithm by a rep.
+  double slope(double reps) const {
+    constexpr double kStep = 0.5;
+    const double below = std::max(1.0, reps - kStep), above = std::min(kMostReps, reps + kStep);
+    return (logShare(above) - logShare(below)) / std::max(kFine, above - below);
+  }
+  double repsAtLogShare(double log_share) const {
+    const auto past = std::lower_bound(log_share_.begin(), log_share_.end(), log_share, std::greater<>());
+    if (past == log_share_.begin()) return 1.0;
+    if (past == log_share_.end()) return kMostReps;
+    const double part = (*(past - 1) - log_share) / (*(past - 1) - *past);
+    return repsOf(static_cast<std::size_t>(past - 1 - log_share_.begin())) + part * kFine;
+  }
+
+ private:
+  static constexpr double kFine = 0.05;
+  static constexpr std::size_t kSize = 381;  // 1 to kMostReps
+  static double repsOf(std::size_t k) { return 1.0 + kFine * static_cast<double>(k); }
+  static double between(const std::array<double, kSize>& table, double reps) {
+    const double at = std::clamp((reps - 1.0) / kFine, 0.0, static_cast<double>(kSize - 1));
+    const auto k = std::min(kSize - 2, static_cast<std::size_t>(at));
+    return table[k] + (at - static_cast<double>(k)) * (table[k + 1] - table[k]);
+  }
+  std::array<double, kSize> log_share_{}, scatter_{};
 };
-RepsRow repsRow(RepRelation relation, double to_failure, double reserve) {
-  constexpr double kStep = 0.5;
-  RepsRow out;
-  out.log_share = std::log(shareOf(relation, to_failure));
-  const double below = std::max(1.0, to_failure - kStep), above = std::min(kMostReps, to_failure + kStep);
-  out.slope = (std::log(shareOf(relation, above)) - std::log(shareOf(relation, below))) /
-              std::max(0.1, above - below);
-  out.row.setZero();
-  out.row[kLogBest] = 1.0;
-  out.row[kDayForm] = 1.0;
-  out.row[kOwnReps] = shareScatter(to_failure);
+
+// How the state shows in a set of so many reps to failure, so many of them in reserve.
+State repsRow(const ShareTable& shares, double to_failure, double reserve) {
+  State row = State::Zero();
+  row[kLogBest] = row[kDayForm] = 1.0;
+  row[kOwnReps] = shares.scatter(to_failure);
   // Who fails knows that nothing is left.
-  out.row[kWordLean] = out.slope * std::min(1.0, reserve);
-  return out;
+  row[kWordLean] = shares.slope(to_failure) * std::min(1.0, reserve);
+  return row;
 }
 
 std::vector<Row> rowsOf(Lift lift, std::span<const StrengthSet> sets, RepRelation relation,
@@ -63,21 +105,30 @@ std::vector<Row> rowsOf(Lift lift, std::span<const StrengthSet> sets, RepRelatio
   days.clear();
   told = 0;
   const SpeedRelation speeds = usualSpeeds(lift);
+  const ShareTable& shares = ShareTable::of(relation);
   int before = 0;
   for (const StrengthSet& s : sets) {
     if (days.empty() || days.back() != s.day) before = 0;
-    const bool by_reps = s.reserve && s.reps > 0, by_speed = s.speed_ms && s.reps > 0;
+    const bool by_reps = (s.reserve || s.easy) && s.reps > 0, by_speed = s.speed_ms && s.reps > 0;
     if (!(s.load_kg > 0.0) || (!by_reps && !by_speed)) continue;
     if (days.empty() || days.back() != s.day) days.push_back(s.day);
     const double tired = std::min(before, kMostTiring);
+    const double log_load = std::log(s.load_kg);
     ++before;
     ++told;
     if (by_reps) {
-      const double reserve = std::max(0.0, s.reserve->value);
-      RepsRow r = repsRow(relation, s.reps + reserve, reserve);
-      r.row[kTiring] = -tired;
-      rows.push_back({days.size() - 1, std::log(s.load_kg) - r.log_share,
-                      std::hypot(o.set_noise, r.slope * s.reserve->sd), r.row});
+      const Estimate said = s.reserve.value_or(reserveByWord(kLeastEffort).value());
+      const double reserve = std::max(0.0, said.value);
+      State row = repsRow(shares, s.reps + reserve, reserve);
+      row[kTiring] = -tired;
+      rows.push_back({days.size() - 1, log_load - shares.logShare(s.reps + reserve),
+                      std::hypot(o.set_noise, shares.slope(s.reps + reserve) * said.sd), row, log_load,
+                      static_cast<double>(s.reps), reserve});
+      if (!s.reserve) {
+        rows.back().at_least = true;
+        rows.back().bound = rows.back().y;
+        rows.back().weight = kNoWeight;  // until something else is known
+      }
     }
     if (by_speed) {
       const double share = speeds.share({s.speed_ms->value, 0.0}).value;
@@ -86,9 +137,20 @@ std::vector<Row> rowsOf(Lift lift, std::span<const StrengthSet> sets, RepRelatio
       row[kLogBest] = row[kDayForm] = row[kOwnSpeed] = 1.0;
       row[kOwnSlope] = (1.0 - share) / share;
       row[kTiring] = -tired;
-      rows.push_back({days.size() - 1, std::log(s.load_kg) - std::log(share),
-                      std::hypot(o.speed_noise, speeds.share_per_ms.value * s.speed_ms->sd / share), row});
+      rows.push_back({days.size() - 1, log_load - std::log(share),
+                      std::hypot(o.speed_noise, speeds.share_per_ms.value * s.speed_ms->sd / share), row,
+                      log_load});
     }
+  }
+  for (std::size_t from = 0; from < rows.size();) {
+    std::size_t to = from;
+    double words = 0.0;
+    for (; to < rows.size() && rows[to].day == rows[from].day; ++to) words += rows[to].reps > 0.0 ? 1.0 : 0.0;
+    for (; from < to; ++from)
+      if (rows[from].reps > 0.0) {
+        rows[from].words = words;
+        rows[from].noise *= std::sqrt(words);
+      }
   }
   return rows;
 }
@@ -129,7 +191,7 @@ Fit fitOnce(Lift lift, const std::vector<Row>& rows, const std::vector<Day>& day
   const SpeedRelation speeds = usualSpeeds(lift);
   const double prior[kStateCount] = {1.0,
                                      o.gain_week,
-                                     1.0,
+                                     o.own_reps,
                                      o.word_lean_reps,
                                      speeds.fails_ms.sd * speeds.share_per_ms.value,
                                      speeds.share_per_ms.sd / speeds.share_per_ms.value,
@@ -150,7 +212,7 @@ Fit fitOnce(Lift lift, const std::vector<Row>& rows, const std::vector<Day>& day
       const State gain_row = covariance * rows[r].row;
       const double variance = rows[r].row.dot(gain_row) + noise;
       const double off = rows[r].y - rows[r].row.dot(mean);
-      fit.log_likelihood -= 0.5 * (std::log(variance) + off * off / variance);
+      if (!rows[r].at_least) fit.log_likelihood -= 0.5 * (std::log(variance) + off * off / variance);
       const State gain = gain_row / variance;
       mean += gain * off;
       covariance -= gain * gain_row.transpose();
@@ -179,7 +241,36 @@ double studentWeight(double squared) {
   return (kDegrees + 1.0) / (kDegrees + squared);
 }
 
-Fit fitRobustly(Lift lift, std::vector<Row>& rows, const std::vector<Day>& days, const StrengthOptions& o) {
+// A lower bound as a reading of less weight, so that it pulls as much as the bound's expectation does.
+void readBound(Row& row, double expected) {
+  const double z = std::clamp((row.bound - expected) / row.noise, -6.0, 6.0);
+  const double density = std::exp(-0.5 * z * z) / std::sqrt(2.0 * std::acos(-1.0));
+  const double hazard = density / std::max(1e-12, 0.5 * std::erfc(z / std::sqrt(2.0)));
+  row.weight = std::max(kNoWeight, hazard * (hazard - z));
+  row.y = row.weight <= kNoWeight ? expected : expected + row.noise * hazard / row.weight;
+}
+
+// How the state shows in a set depends on where the set lies: on its share of the best single and the reps
+// truly left. That is taken from what is known of the lifter by now and not from the reading, whose error
+// would pull on both sides. And how surely a lifter tells what is left follows from what is truly left: of
+// many easy sets some are called hard by mistake, and seldom a hard one easy.
+void readWhereItLies(Row& row, const ShareTable& shares, const State& known, const StrengthOptions& o) {
+  const double log_share =
+      row.log_load - (known[kLogBest] + known[kDayForm] + row.row[kTiring] * known[kTiring]);
+  if (row.reps == 0.0) {
+    const double share = std::clamp(std::exp(log_share), kLeastShare, 1.0);
+    row.row[kOwnSlope] = (1.0 - share) / share;
+  } else if (row.told > 0.0 || row.at_least) {
+    const double left = std::max(0.0, shares.repsAtLogShare(log_share) - row.reps);
+    const double tiring = row.row[kTiring];
+    row.row = repsRow(shares, row.reps + left, left);
+    row.row[kTiring] = tiring;
+    row.noise = std::sqrt(row.words) * std::hypot(o.set_noise, shares.slope(row.reps + left) * wordSd(left));
+  }
+}
+
+Fit fitRobustly(Lift lift, RepRelation relation, std::vector<Row>& rows, const std::vector<Day>& days,
+                const StrengthOptions& o) {
   std::vector<double> form_weight(days.size(), 1.0);
   Fit fit = fitOnce(lift, rows, days, form_weight, o);
   for (int pass = 1; pass < kPasses; ++pass) {
@@ -189,7 +280,13 @@ Fit fitRobustly(Lift lift, std::vector<Row>& rows, const std::vector<Day>& days,
       form_weight[d] = studentWeight(squared / (o.day_form * o.day_form));
     }
     for (Row& row : rows) {
-      const double off = row.y - row.row.dot(fit.mean[row.day]);
+      readWhereItLies(row, ShareTable::of(relation), fit.mean[row.day], o);
+      const double expected = row.row.dot(fit.mean[row.day]);
+      if (row.at_least) {
+        readBound(row, expected);
+        continue;
+      }
+      const double off = row.y - expected;
       const double variance = row.row.dot(fit.covariance[row.day] * row.row);
       row.weight = studentWeight((off * off + variance) / (row.noise * row.noise));
     }
@@ -198,8 +295,9 @@ Fit fitRobustly(Lift lift, std::vector<Row>& rows, const std::vector<Day>& days,
   return fit;
 }
 
-StrengthAt bandOf(Day day, double log_best, double variance) {
-  const double sd = std::sqrt(std::max(0.0, variance)), best = std::exp(log_best);
+StrengthAt bandOf(Day day, double log_best, double variance, const StrengthOptions& o) {
+  const double sd = std::hypot(std::sqrt(std::max(0.0, variance)), o.relation_error),
+               best = std::exp(log_best);
   return {day, {best, best * sd}, best * std::exp(-kNormal80 * sd), best * std::exp(kNormal80 * sd)};
 }
 
@@ -214,7 +312,7 @@ std::optional<Strength> estimateStrength(Lift lift, std::span<const StrengthSet>
   const auto fitWith = [&](RepRelation relation) -> std::optional<Fit> {
     auto rows = rowsOf(lift, sets, relation, options, days, out.sets);
     if (rows.empty()) return std::nullopt;
-    return fitRobustly(lift, rows, days, options);
+    return fitRobustly(lift, relation, rows, days, options);
   };
   best = fitWith(kUsualRelation);
   if (!best) return std::nullopt;
@@ -230,7 +328,7 @@ std::optional<Strength> estimateStrength(Lift lift, std::span<const StrengthSet>
   }
   for (std::size_t d = 0; d < days.size(); ++d)
     out.over_time.push_back(
-        bandOf(days[d], best->mean[d][kLogBest], best->covariance[d](kLogBest, kLogBest)));
+        bandOf(days[d], best->mean[d][kLogBest], best->covariance[d](kLogBest, kLogBest), options));
   out.last_ = days.back();
   out.end_ = {best->end_mean, best->end_covariance};
   out.gain_week = {best->end_mean[kGain], std::sqrt(best->end_covariance(kGain, kGain))};
@@ -247,15 +345,16 @@ Strength::Known Strength::known(Day day, double gain_factor) const {
 
 StrengthAt Strength::at(Day day, double gain_factor) const {
   const Known k = known(day, gain_factor);
-  return bandOf(day, k.mean[kLogBest], k.covariance(kLogBest, kLogBest));
+  return bandOf(day, k.mean[kLogBest], k.covariance(kLogBest, kLogBest), options_);
 }
 
 Estimate Strength::loadFor(Day day, double reps, double effort) const {
   const Known k = known(day, 1.0);
   const double reserve = std::max(0.0, repsInReserve(effort));
-  const RepsRow r = repsRow(relation, reps + reserve, reserve);
-  const double load = std::exp(r.log_share + r.row.dot(k.mean));
-  return {load, load * std::sqrt(r.row.dot(k.covariance * r.row))};
+  const ShareTable& shares = ShareTable::of(relation);
+  const State row = repsRow(shares, reps + reserve, reserve);
+  const double load = std::exp(shares.logShare(reps + reserve) + row.dot(k.mean));
+  return {load, load * std::hypot(std::sqrt(row.dot(k.covariance * row)), options_.relation_error)};
 }
 
 Estimate Strength::effortOf(Day day, double load_kg, double reps) const {

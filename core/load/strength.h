@@ -6,8 +6,9 @@
 // effort leans, at which speed the single stands, how the form of the day is, how much each set before has
 // tired. All of it is one linear Gaussian model of the logarithm of the load, filtered and smoothed
 // (rauch1965); days and words far off count less (Student's t with four degrees of freedom, in a few passes:
-// meinhold1989). Of the published relations the one under which the sets are likeliest is taken, once it is
-// clearly likelier than the usual one.
+// meinhold1989). That a set was easy says that the single is
+// not below what it shows (a censored reading, by its expectation: dempster1977). Of the published relations
+// the one under which the sets are likeliest is taken, once it is clearly likelier than the usual one.
 // Assumes sets of one lift in like variants. A set says nothing when neither effort nor speed is known.
 #pragma once
 
@@ -28,6 +29,7 @@ struct StrengthSet {
   double load_kg = 0.0;
   int reps = 0;                      // done
   std::optional<Estimate> reserve;   // of word or eye; zero where the next rep failed
+  bool easy = false;                 // or said to be below kLeastEffort: so much was left at least
   std::optional<Estimate> speed_ms;  // of the fastest rep
 };
 
@@ -37,10 +39,13 @@ struct StrengthOptions {
   double wander_week = 0.004;  // besides the trend
   double gain_week = 0.008;    // scatter of the trend between lifters
   double gain_wander_week = 0.001;
+  double own_reps = 2.0;        // scatters of the published relations (hoeger1990: at least)
   double word_lean_reps = 0.7;  // of a lifter's word on effort (halperin2022: about one rep of two)
   double tiring_set = 0.008;    // each set before on the same day, and as much either way
   double set_noise = 0.008;
   double speed_noise = 0.015;
+  double relation_error =
+      0.025;  // what no relation of this form tells, however many sets (lesuer1997: 2-5 %)
   double clearly_likelier = 2.0;  // logarithm of how much likelier another relation has to be
 };
 
