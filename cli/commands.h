@@ -24,6 +24,7 @@ void addAthleteCommand(CLI::App& app, int& exit_code);
 void addDemoCommand(CLI::App& app, int& exit_code);
 void addMeasuresCommand(CLI::App& app, int& exit_code);
 void addPlatesCommand(CLI::App& app, int& exit_code);
+void addLoadCommands(CLI::App& app, int& exit_code);  // next, plan
 void addJudgeCommand(CLI::App& app, int& exit_code);
 void addRulesCommand(CLI::App& app, int& exit_code);
 

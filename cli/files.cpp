@@ -10,6 +10,11 @@ namespace mottix {
 namespace fs = std::filesystem;
 
 Expected<std::string> readText(const std::string& path) {
+  if (path == "-") {
+    std::ostringstream text;
+    text << std::cin.rdbuf();
+    return text.str();
+  }
   std::ifstream in(path, std::ios::binary);
   if (!in || fs::is_directory(path))
     return fail(Remedy::kCheckDisk, "“" + path + "” cannot be read. Check its place and permissions.");

@@ -1,4 +1,4 @@
-// Reading and writing whole files for the commands; "-" writes to standard output.
+// Reading and writing whole files for the commands; "-" is standard input and output.
 #pragma once
 
 #include <filesystem>

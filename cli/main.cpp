@@ -45,6 +45,7 @@ int main(int argc, char** argv) {
   mottix::addDemoCommand(app, exit_code);
   mottix::addMeasuresCommand(app, exit_code);
   mottix::addPlatesCommand(app, exit_code);
+  mottix::addLoadCommands(app, exit_code);
   mottix::addJudgeCommand(app, exit_code);
   mottix::addRulesCommand(app, exit_code);
   try {

@@ -9,6 +9,7 @@
 #include <SQLiteCpp/SQLiteCpp.h>
 #include <sqlite3.h>
 
+#include "store/log_queries.h"
 #include "store/migrations.h"
 
 namespace mottix {
@@ -174,7 +175,11 @@ struct HouseFile::Impl {
         "UPDATE lift_set SET state = ?, lift = ?, variant = ?, reps = ?, load_kg = ?, "
         "effort = ?, facing = ?, "
         "plate_mm = ?, cue = ?, next_load_kg = ?, setup_id = ?, comfort = ?, effort_felt = ?, "
-        "recorded_fps = ?, view = ?, lift_source = ?, part_first = ?, part_last = ?, held = ? WHERE id = ?");
+        "recorded_fps = ?, view = ?, lift_source = ?, part_first = ?, part_last = ?, held = ?, sets_asked = "
+        "?, "
+        "tempo = ?, equipment = ?, effort_seen = ?, reps_done = ?, conditions = ?, note = ?, suggested_kg = "
+        "? "
+        "WHERE id = ?");
     update.bind(1, std::string(nameOf(state)));
     update.bind(2, std::string(nameOf(edit.asked.lift)));
     update.bind(3, edit.asked.variant);
@@ -199,7 +204,15 @@ struct HouseFile::Impl {
       update.bind(18, static_cast<std::int64_t>(edit.part->last));
     }
     update.bind(19, std::string(nameOf(edit.asked.held)));
-    update.bind(20, raw(id));
+    update.bind(20, edit.asked.sets);
+    update.bind(21, edit.asked.tempo);
+    update.bind(22, edit.asked.equipment);
+    if (edit.effort_seen) update.bind(23, *edit.effort_seen);
+    if (edit.reps_done) update.bind(24, *edit.reps_done);
+    update.bind(25, namesOf(edit.conditions));
+    update.bind(26, edit.note);
+    if (edit.suggested_kg) update.bind(27, *edit.suggested_kg);
+    update.bind(28, raw(id));
     update.exec();
     clear("placed_point", id);
     SQLite::Statement point(db, "INSERT INTO placed_point VALUES (?, ?, ?, ?, ?, ?)");
@@ -548,6 +561,91 @@ struct HouseFile::Impl {
     }
   }
 
+  std::vector<LiftAim> readAims(AthleteId athlete) {
+    SQLite::Statement q(db,
+                        "SELECT lift, plan, goal_kg, sessions_week, begins, test_day, gain_factor FROM "
+                        "lift_aim WHERE athlete_id = ? ORDER BY lift");
+    q.bind(1, raw(athlete));
+    std::vector<LiftAim> out;
+    while (q.executeStep()) {
+      LiftAim aim;
+      aim.lift = liftNamed(q.getColumn(0).getString()).value_or(Lift::kSquat);
+      aim.plan = q.getColumn(1).getString();
+      if (!q.getColumn(2).isNull()) aim.goal_kg = q.getColumn(2).getDouble();
+      aim.sessions_week = q.getColumn(3).getInt();
+      aim.begins = q.getColumn(4).getString();
+      aim.test_day = q.getColumn(5).getString();
+      aim.gain_factor = q.getColumn(6).getDouble();
+      SQLite::Statement w(db,
+                          "SELECT monday, missed, moved_kg, planned_kg FROM plan_week WHERE athlete_id = ? "
+                          "AND lift = ? ORDER BY monday");
+      w.bind(1, raw(athlete));
+      w.bind(2, std::string(nameOf(aim.lift)));
+      while (w.executeStep()) {
+        PlanWeekNote note{w.getColumn(0).getString(), w.getColumn(1).getInt() != 0, {}, {}};
+        if (!w.getColumn(2).isNull()) note.moved_kg = w.getColumn(2).getDouble();
+        if (!w.getColumn(3).isNull()) note.planned_kg = w.getColumn(3).getDouble();
+        aim.weeks.push_back(std::move(note));
+      }
+      out.push_back(std::move(aim));
+    }
+    return out;
+  }
+
+  void writeAims(AthleteId athlete, const std::vector<LiftAim>& aims) {
+    wipe("lift_aim", athlete);
+    wipe("plan_week", athlete);
+    SQLite::Statement q(db, "INSERT INTO lift_aim VALUES (?, ?, ?, ?, ?, ?, ?, ?)");
+    SQLite::Statement w(db, "INSERT INTO plan_week VALUES (?, ?, ?, ?, ?, ?)");
+    for (const LiftAim& aim : aims) {
+      q.reset();
+      q.clearBindings();
+      q.bind(1, raw(athlete));
+      q.bind(2, std::string(nameOf(aim.lift)));
+      q.bind(3, aim.plan);
+      if (aim.goal_kg) q.bind(4, *aim.goal_kg);
+      q.bind(5, aim.sessions_week);
+      q.bind(6, aim.begins);
+      q.bind(7, aim.test_day);
+      q.bind(8, aim.gain_factor);
+      q.exec();
+      for (const PlanWeekNote& note : aim.weeks) {
+        w.reset();
+        w.clearBindings();
+        w.bind(1, raw(athlete));
+        w.bind(2, std::string(nameOf(aim.lift)));
+        w.bind(3, note.monday);
+        w.bind(4, note.missed ? 1 : 0);
+        if (note.moved_kg) w.bind(5, *note.moved_kg);
+        if (note.planned_kg) w.bind(6, *note.planned_kg);
+        w.exec();
+      }
+    }
+  }
+
+  std::vector<DroppedVariant> readDropped(AthleteId athlete) {
+    SQLite::Statement q(db, "SELECT what, reason, day FROM dropped WHERE athlete_id = ? ORDER BY entry");
+    q.bind(1, raw(athlete));
+    std::vector<DroppedVariant> out;
+    while (q.executeStep())
+      out.push_back({q.getColumn(0).getString(), q.getColumn(1).getString(), q.getColumn(2).getString()});
+    return out;
+  }
+
+  void writeDropped(AthleteId athlete, const std::vector<DroppedVariant>& dropped) {
+    wipe("dropped", athlete);
+    SQLite::Statement q(db, "INSERT INTO dropped VALUES (?, ?, ?, ?, ?)");
+    for (std::size_t k = 0; k < dropped.size(); ++k) {
+      q.reset();
+      q.bind(1, raw(athlete));
+      q.bind(2, static_cast<std::int64_t>(k));
+      q.bind(3, dropped[k].what);
+      q.bind(4, dropped[k].reason);
+      q.bind(5, dropped[k].day);
+      q.exec();
+    }
+  }
+
   void wipe(const char* table, AthleteId athlete) {
     SQLite::Statement q(db, std::string("DELETE FROM ") + table + " WHERE athlete_id = ?");
     q.bind(1, raw(athlete));
@@ -555,18 +653,20 @@ struct HouseFile::Impl {
   }
 
   std::vector<SetRecord> readSets(const std::string& where, std::int64_t id) {
-    SQLite::Statement q(db,
-                        "SELECT s.id, e.athlete_id, e.day, s.state, s.problem, s.lift, s.variant, s.reps, "
-                        "s.load_kg, s.effort, s.facing, "
-                        "s.plate_mm, s.cue, s.next_load_kg, c.path, c.sha256, c.width, c.height, "
-                        "c.rotation_deg, c.frames, c.duration_s, "
-                        "c.variable_rate, s.setup_id, s.comfort, s.effort_felt, s.recorded_fps, s.view, "
-                        "s.lift_source, s.part_first, s.part_last, s.held FROM lift_set "
-                        "s JOIN session e ON e.id = "
-                        "s.session_id JOIN clip c "
-                        "ON c.id = s.clip_id " +
-                            where + " ORDER BY e.day, s.id");
-    if (!where.empty()) q.bind(1, id);
+    SQLite::Statement q(
+        db,
+        "SELECT s.id, e.athlete_id, e.day, s.state, s.problem, s.lift, s.variant, s.reps, "
+        "s.load_kg, s.effort, s.facing, "
+        "s.plate_mm, s.cue, s.next_load_kg, c.path, c.sha256, c.width, c.height, "
+        "c.rotation_deg, c.frames, c.duration_s, "
+        "c.variable_rate, s.setup_id, s.comfort, s.effort_felt, s.recorded_fps, s.view, "
+        "s.lift_source, s.part_first, s.part_last, s.held, s.sets_asked, s.tempo, s.equipment, "
+        "s.effort_seen, s.reps_done, s.conditions, s.note, s.suggested_kg FROM lift_set "
+        "s JOIN session e ON e.id = "
+        "s.session_id JOIN clip c "
+        "ON c.id = s.clip_id " +
+            where + " ORDER BY e.day, s.id");
+    if (id != 0) q.bind(1, id);
     std::vector<SetRecord> out;
     while (q.executeStep()) {
       SetRecord set;
@@ -604,6 +704,15 @@ struct HouseFile::Impl {
       if (!q.getColumn(28).isNull() && !q.getColumn(29).isNull())
         set.edit.part = FilmPart{static_cast<std::size_t>(q.getColumn(28).getInt64()),
                                  static_cast<std::size_t>(q.getColumn(29).getInt64())};
+      asked.sets = q.getColumn(31).getInt();
+      asked.tempo = q.getColumn(32).getString();
+      asked.equipment = q.getColumn(33).getString();
+      if (!q.getColumn(34).isNull()) set.edit.effort_seen = q.getColumn(34).getDouble();
+      if (!q.getColumn(35).isNull()) set.edit.reps_done = q.getColumn(35).getInt();
+      for (const std::string& name : namesIn(q.getColumn(36).getString()))
+        if (const auto c = conditionNamed(name)) set.edit.conditions.push_back(*c);
+      set.edit.note = q.getColumn(37).getString();
+      if (!q.getColumn(38).isNull()) set.edit.suggested_kg = q.getColumn(38).getDouble();
       readChildren(set);
       out.push_back(std::move(set));
     }
@@ -782,6 +891,8 @@ Expected<AthleteRecord> HouseFile::loadRecord(AthleteId athlete) const {
     out.complaints = impl_->readComplaints(athlete);
     out.screens = impl_->readScreens(athlete);
     out.setups = impl_->readSetups(athlete);
+    out.aims = impl_->readAims(athlete);
+    out.dropped = impl_->readDropped(athlete);
     return out;
   });
 }
@@ -793,6 +904,8 @@ Expected<void> HouseFile::saveRecord(const AthleteRecord& record) {
     impl_->writeComplaints(record.athlete.id, record.complaints);
     impl_->writeScreens(record.athlete.id, record.screens);
     impl_->writeSetups(record.athlete.id, record.setups);
+    impl_->writeAims(record.athlete.id, record.aims);
+    impl_->writeDropped(record.athlete.id, record.dropped);
   });
 }
 
@@ -818,6 +931,11 @@ Expected<std::vector<SetRecord>> HouseFile::sets() const {
   return impl_->guarded([&]() -> Expected<std::vector<SetRecord>> { return impl_->readSets("", 0); });
 }
 
+Expected<std::vector<SetRecord>> HouseFile::filmedSets() const {
+  return impl_->guarded(
+      [&]() -> Expected<std::vector<SetRecord>> { return impl_->readSets("WHERE c.path != ''", 0); });
+}
+
 Expected<SetRecord> HouseFile::loadSet(SetId id) const {
   return impl_->guarded([&]() -> Expected<SetRecord> {
     auto found = impl_->readSets("WHERE s.id = ?", raw(id));
@@ -836,26 +954,36 @@ Expected<std::optional<SetId>> HouseFile::setWithOtherFilm(SetId other) const {
 }
 
 Expected<SetId> HouseFile::addSet(const SetRecord& set) {
-  SetId id = kNoSet;
+  const auto ids = addSets(std::span(&set, 1));
+  if (!ids) return tl::make_unexpected(ids.error());
+  return ids->front();
+}
+
+Expected<std::vector<SetId>> HouseFile::addSets(std::span<const SetRecord> sets) {
+  std::vector<SetId> ids;
   auto done = impl_->inTransaction([&] {
     SQLite::Statement clip(impl_->db, "INSERT INTO clip (path, sha256) VALUES (?, ?)");
-    clip.bind(1, set.clip.file);
-    clip.bind(2, set.clip.sha256);
-    clip.exec();
-    const std::int64_t clip_id = impl_->db.getLastInsertRowid();
     SQLite::Statement q(impl_->db,
                         "INSERT INTO lift_set (session_id, clip_id, state, problem, lift, variant, reps, "
                         "load_kg, effort, facing, plate_mm) "
                         "VALUES (?, ?, 'waiting', ?, '', '', 0, 0, 0, '', 0)");
-    q.bind(1, impl_->sessionFor(set.athlete, set.day));
-    q.bind(2, clip_id);
-    q.bind(3, set.problem);
-    q.exec();
-    id = SetId{impl_->db.getLastInsertRowid()};
-    impl_->writeEdit(id, set.edit, set.state);
+    for (const SetRecord& set : sets) {
+      clip.reset();
+      clip.bind(1, set.clip.file);
+      clip.bind(2, set.clip.sha256);
+      clip.exec();
+      const std::int64_t clip_id = impl_->db.getLastInsertRowid();
+      q.reset();
+      q.bind(1, impl_->sessionFor(set.athlete, set.day));
+      q.bind(2, clip_id);
+      q.bind(3, set.problem);
+      q.exec();
+      ids.push_back(SetId{impl_->db.getLastInsertRowid()});
+      impl_->writeEdit(ids.back(), set.edit, set.state);
+    }
   });
   if (!done) return tl::make_unexpected(done.error());
-  return id;
+  return ids;
 }
 
 Expected<void> HouseFile::saveEdit(SetId id, const SetEdit& edit, SetState state) {
@@ -876,11 +1004,50 @@ Expected<void> HouseFile::moveSet(SetId id, AthleteId athlete) {
 }
 
 Expected<void> HouseFile::removeSet(SetId id) {
+  return removeSets(std::span(&id, 1));
+}
+
+Expected<void> HouseFile::removeSets(std::span<const SetId> ids) {
   return impl_->inTransaction([&] {
+    SQLite::Statement clip(impl_->db, "SELECT clip_id FROM lift_set WHERE id = ?");
     SQLite::Statement q(impl_->db, "DELETE FROM lift_set WHERE id = ?");
-    q.bind(1, raw(id));
-    q.exec();
-    impl_->db.exec("DELETE FROM clip WHERE id NOT IN (SELECT clip_id FROM lift_set)");
+    SQLite::Statement unused(
+        impl_->db,
+        "DELETE FROM clip WHERE id = ? AND NOT EXISTS (SELECT 1 FROM lift_set WHERE clip_id = clip.id)");
+    for (const SetId id : ids) {
+      clip.reset();
+      clip.bind(1, raw(id));
+      if (!clip.executeStep()) continue;
+      const std::int64_t clip_id = clip.getColumn(0).getInt64();
+      clip.reset();
+      q.reset();
+      q.bind(1, raw(id));
+      q.exec();
+      unused.reset();
+      unused.bind(1, clip_id);
+      unused.exec();
+    }
+  });
+}
+
+Expected<std::vector<LogLine>> HouseFile::log(AthleteId athlete) const {
+  LogQuery of;
+  of.athlete = athlete;
+  return search(of);
+}
+
+Expected<std::vector<LogLine>> HouseFile::search(const LogQuery& query) const {
+  return impl_->guarded([&]() -> Expected<std::vector<LogLine>> { return readLogLines(impl_->db, query); });
+}
+
+Expected<std::map<AthleteId, int>> HouseFile::setsWithoutFilm() const {
+  return impl_->guarded([&]() -> Expected<std::map<AthleteId, int>> {
+    std::map<AthleteId, int> out;
+    SQLite::Statement q(impl_->db,
+                        "SELECT e.athlete_id, count(*) FROM lift_set s JOIN session e ON e.id = s.session_id "
+                        "JOIN clip c ON c.id = s.clip_id WHERE c.path = '' GROUP BY e.athlete_id");
+    while (q.executeStep()) out[AthleteId{q.getColumn(0).getInt64()}] = q.getColumn(1).getInt();
+    return out;
   });
 }
 

@@ -10,11 +10,14 @@
 #pragma once
 
 #include <filesystem>
+#include <map>
 #include <memory>
 #include <optional>
+#include <span>
 #include <vector>
 
 #include "core/eye/blind_look.h"
+#include "core/log/log_query.h"
 #include "core/log/records.h"
 
 namespace mottix {
@@ -64,12 +67,20 @@ class HouseFile {
   // Sets whose tracks were made by trackers of just this version.
   Expected<std::vector<SetId>> setsTrackedBy(std::string_view version) const;
   Expected<SetRecord> loadSet(SetId id) const;
+  // Those with a film alone, and how many others each athlete has: the log may hold very many.
+  Expected<std::vector<SetRecord>> filmedSets() const;
+  Expected<std::map<AthleteId, int>> setsWithoutFilm() const;
+  // The log as load, story and search look back on it, oldest first.
+  Expected<std::vector<LogLine>> log(AthleteId athlete) const;
+  Expected<std::vector<LogLine>> search(const LogQuery& query) const;
   Expected<SetId> addSet(const SetRecord& set);
+  Expected<std::vector<SetId>> addSets(std::span<const SetRecord> sets);  // all or none
   // What the coach decided, and the state of the set.
   Expected<void> saveEdit(SetId id, const SetEdit& edit, SetState state);
   // To another athlete; the day stays.
   Expected<void> moveSet(SetId id, AthleteId athlete);
   Expected<void> removeSet(SetId id);
+  Expected<void> removeSets(std::span<const SetId> ids);
 
   // The set whose other film this is, if there is one.
   Expected<std::optional<SetId>> setWithOtherFilm(SetId other) const;

@@ -46,6 +46,15 @@ class HouseFileTest : public testing::Test {
     set.edit.asked.view = View::kRear;
     set.edit.asked.lift_source = LiftSource::kSeen;
     set.edit.locked = {Joint::kKnee, Joint::kAnkle};
+    set.edit.asked.sets = 3;
+    set.edit.asked.tempo = "3-1-0";
+    set.edit.asked.equipment = "belt, wraps";
+    set.edit.effort_felt = 8.5;
+    set.edit.effort_seen = 9.0;
+    set.edit.reps_done = 4;
+    set.edit.conditions = {Condition::kShortSleep, Condition::kOtherShoes};
+    set.edit.note = "100 % of it after the night call_out";
+    set.edit.suggested_kg = 80.0;
     set.edit.overruled = {{"squat.high", "a box was behind"}};
     set.edit.causes = {{"squat.high.ankle", true}, {"squat.high.stance", false}};
     set.edit.placed = {{7, {}}, {3, {}}};
@@ -538,6 +547,144 @@ TEST_F(HouseFileTest, FilmsAreReferredToFromTheHouse) {
   ClipFacts clip;
   clip.file = relative;
   EXPECT_EQ(house.filmPath(clip), folder / "films" / "a.mp4");
+}
+
+TEST_F(HouseFileTest, TheLogIsReadAndSearchedWithoutTheFilms) {
+  HouseFile house = opened();
+  const AthleteId runa = *house.addAthlete({{}, "Runa", 2.5, 0, ""}),
+                  oda = *house.addAthlete({{}, "Oda", 2.5, 0, ""});
+  const SetId filmed = *house.addSet(someSet(runa));
+  Analysis analysis;
+  for (int rep = 1; rep <= 3; ++rep)
+    analysis.measures.push_back({MeasureId::kMeanSpeed,
+                                 rep,
+                                 {0.5 - 0.05 * rep, 0.01},
+                                 rep == 2 ? MeasureStatus::kBarLost : MeasureStatus::kOk,
+                                 12});
+  analysis.findings.resize(3);
+  analysis.findings[0].rule = "squat.hips_first";
+  analysis.findings[0].certainty = Certainty::kClear;
+  analysis.findings[0].severity = Severity::kBig;
+  analysis.findings[0].reps = {1, 3};
+  analysis.findings[1].rule = "squat.high";  // was overruled
+  analysis.findings[1].certainty = Certainty::kClear;
+  analysis.findings[2].rule = "squat.bar_forward";
+  analysis.findings[2].certainty = Certainty::kBorderline;
+  analysis.decision.action = LoadAction::kHold;
+  analysis.decision.reason = LoadReason::kOneBig;
+  ASSERT_TRUE(house.saveResults(filmed, analysis, builtInRuleBook()));
+  std::vector<SetRecord> plain(450, someSet(oda));
+  for (std::size_t k = 0; k < plain.size(); ++k) {
+    plain[k].clip = {};
+    plain[k].edit = {};
+    plain[k].edit.asked = {Lift::kBench, "flat", 5, 40.0 + static_cast<double>(k), 7.0};
+    plain[k].day = k % 2 == 0 ? "2026-01-05" : "2026-02-05";
+  }
+  const auto added = *house.addSets(plain);
+  EXPECT_EQ(added.size(), 450u);
+  const auto log = *house.log(runa);
+  ASSERT_EQ(log.size(), 1u);
+  const LogLine& line = log.front();
+  EXPECT_EQ(line.day, *dayNamed("2026-11-24"));
+  EXPECT_EQ(line.variant, "low bar");
+  EXPECT_EQ(line.reps_done, 4);  // as counted
+  EXPECT_EQ(line.effort_felt, 8.5);
+  EXPECT_EQ(line.effort_seen, 9.0);
+  EXPECT_TRUE(line.filmed);
+  EXPECT_EQ(line.verdict, LoadAction::kHold);
+  EXPECT_EQ(line.verdict_reason, LoadReason::kOneBig);
+  ASSERT_EQ(line.speeds_ms.size(), 2u);
+  EXPECT_DOUBLE_EQ(line.speeds_ms[1].value, 0.35);
+  EXPECT_EQ(line.found, (std::vector<FoundInSet>{{"squat.hips_first", Severity::kBig, 2}}));
+  EXPECT_TRUE(line.is(Condition::kShortSleep));
+  EXPECT_FALSE(line.is(Condition::kIll));
+  EXPECT_EQ(line.suggested_kg, 80.0);
+  EXPECT_EQ(house.log(oda)->size(), 450u);
+  EXPECT_EQ(house.log(oda)->front().reps_done, 5);
+  EXPECT_FALSE(house.log(oda)->front().filmed);
+  EXPECT_EQ(house.filmedSets()->size(), 1u);
+  EXPECT_EQ(house.setsWithoutFilm()->at(oda), 450);
+
+  const auto count = [&](auto&& set_up) {
+    LogQuery q;
+    set_up(q);
+    return house.search(q)->size();
+  };
+  EXPECT_EQ(count([](LogQuery&) {}), 451u);
+  EXPECT_EQ(count([](LogQuery& q) { q.any_rule = {"squat.hips_first"}; }), 1u);
+  EXPECT_EQ(count([](LogQuery& q) { q.any_rule = {"squat.high"}; }), 0u);
+  EXPECT_EQ(count([](LogQuery& q) {
+              q.any_rule = {"squat.hips_first"};
+              q.effort_from = 8.01;
+            }),
+            1u);
+  EXPECT_EQ(count([](LogQuery& q) {
+              q.any_rule = {"squat.hips_first"};
+              q.effort_from = 8.6;
+            }),
+            0u);
+  EXPECT_EQ(count([](LogQuery& q) {
+              q.lift = Lift::kBench;
+              q.load_from_kg = 400.0;
+            }),
+            90u);
+  EXPECT_EQ(count([](LogQuery& q) {
+              q.since = dayNamed("2026-02-01");
+              q.until = dayNamed("2026-03-01");
+            }),
+            225u);
+  EXPECT_EQ(count([](LogQuery& q) { q.missed = true; }), 1u);
+  EXPECT_EQ(count([](LogQuery& q) { q.condition = Condition::kOtherShoes; }), 1u);
+  EXPECT_EQ(count([](LogQuery& q) { q.words = {"100 %"}; }), 1u);
+  EXPECT_EQ(count([](LogQuery& q) { q.words = {"1_0"}; }), 0u);
+  EXPECT_EQ(count([](LogQuery& q) {
+              q.variant = "LOW";
+              q.filmed = true;
+            }),
+            1u);
+  EXPECT_EQ(count([](LogQuery& q) { q.verdict = LoadAction::kHold; }), 1u);
+  LogQuery newest;
+  newest.athlete = oda;
+  newest.most = 2;
+  const auto last = *house.search(newest);
+  ASSERT_EQ(last.size(), 2u);
+  EXPECT_LT(last[0].id, last[1].id);
+  EXPECT_EQ(last[1].load_kg, 489.0);
+
+  ASSERT_TRUE(house.removeSets(std::vector(added.begin(), added.begin() + 449)));
+  EXPECT_EQ(house.log(oda)->size(), 1u);
+}
+
+TEST_F(HouseFileTest, SetsAreAddedAllOrNone) {
+  HouseFile house = opened();
+  std::vector<SetRecord> sets(2, someSet(*house.addAthlete({{}, "Runa", 2.5, 0, ""})));
+  sets[1].athlete = AthleteId{77};  // is not there
+  EXPECT_FALSE(house.addSets(sets));
+  EXPECT_TRUE(house.sets()->empty());
+}
+
+TEST_F(HouseFileTest, AimsAndWhatWasDroppedAreKept) {
+  HouseFile house = opened();
+  AthleteRecord r = fullRecord(*house.addAthlete({{}, "Runa", 2.5, 0, ""}));
+  LiftAim squat;
+  squat.plan = "top_single";
+  squat.goal_kg = 120.0;
+  squat.sessions_week = 3;
+  squat.begins = "2026-11-23";
+  squat.test_day = "2027-03-20";
+  squat.gain_factor = 0.5;
+  squat.weeks = {{"2026-11-30", true, {}, {}}, {"2026-12-07", false, 97.5, 95.0}};
+  LiftAim pull;
+  pull.lift = Lift::kDeadlift;
+  r.aims = {pull, squat};
+  r.dropped = {{"good morning", "sore back", "2026-10-01"}, {"sumo", "takes too long", "2026-11-01"}};
+  ASSERT_TRUE(house.saveRecord(r));
+  EXPECT_EQ(house.loadRecord(r.athlete.id)->aims, r.aims);
+  EXPECT_EQ(house.loadRecord(r.athlete.id)->dropped, r.dropped);
+  r.aims.pop_back();
+  r.dropped.clear();
+  ASSERT_TRUE(house.saveRecord(r));
+  EXPECT_EQ(house.loadRecord(r.athlete.id)->aims, r.aims);
 }
 
 }  // namespace

@@ -2,7 +2,7 @@
 
 namespace mottix {
 
-const std::array<std::string_view, 16> kMigrations = {
+const std::array<std::string_view, 17> kMigrations = {
     R"sql(
 CREATE TABLE athlete (
   id INTEGER PRIMARY KEY,
@@ -304,6 +304,46 @@ CREATE TABLE glance (                  -- one thing that could have been called 
   called TEXT NOT NULL,                -- nothing, small, big
   PRIMARY KEY (look_id, rule)
 );
+)sql",
+    R"sql(
+ALTER TABLE lift_set ADD COLUMN sets_asked INTEGER NOT NULL DEFAULT 1;
+ALTER TABLE lift_set ADD COLUMN tempo TEXT NOT NULL DEFAULT '';       -- 3-1-0: seconds down, held, up
+ALTER TABLE lift_set ADD COLUMN equipment TEXT NOT NULL DEFAULT '';
+ALTER TABLE lift_set ADD COLUMN effort_seen REAL;                     -- by the coach's eye
+ALTER TABLE lift_set ADD COLUMN reps_done INTEGER;                    -- as counted; NULL: as asked, or as the film shows
+ALTER TABLE lift_set ADD COLUMN conditions TEXT NOT NULL DEFAULT '';  -- ill, short_sleep, no_belt, other_shoes; comma-separated
+ALTER TABLE lift_set ADD COLUMN note TEXT NOT NULL DEFAULT '';
+ALTER TABLE lift_set ADD COLUMN suggested_kg REAL;                    -- what was suggested when next_load_kg was decided
+CREATE TABLE lift_aim (                -- what an athlete is after in one lift
+  athlete_id INTEGER NOT NULL REFERENCES athlete(id) ON DELETE CASCADE,
+  lift TEXT NOT NULL,
+  plan TEXT NOT NULL,                  -- id of a plan
+  goal_kg REAL,
+  sessions_week INTEGER NOT NULL,
+  begins TEXT NOT NULL,                -- ISO dates; empty: not said
+  test_day TEXT NOT NULL,
+  gain_factor REAL NOT NULL,
+  PRIMARY KEY (athlete_id, lift)
+);
+CREATE TABLE plan_week (               -- of it, one week
+  athlete_id INTEGER NOT NULL REFERENCES athlete(id) ON DELETE CASCADE,
+  lift TEXT NOT NULL,
+  monday TEXT NOT NULL,
+  missed INTEGER NOT NULL,
+  moved_kg REAL,                       -- top load that the coach set
+  planned_kg REAL,                     -- as it stood before the week began
+  PRIMARY KEY (athlete_id, lift, monday)
+);
+CREATE TABLE dropped (                 -- a variant or exercise that is not done any more
+  athlete_id INTEGER NOT NULL REFERENCES athlete(id) ON DELETE CASCADE,
+  entry INTEGER NOT NULL,
+  what TEXT NOT NULL,
+  reason TEXT NOT NULL,
+  day TEXT NOT NULL,
+  PRIMARY KEY (athlete_id, entry)
+);
+CREATE INDEX lift_set_of_clip ON lift_set(clip_id);
+CREATE INDEX finding_by_rule ON finding(rule, certainty);
 )sql"};
 
 }  // namespace mottix

@@ -466,6 +466,84 @@ TEST_F(CommandLine, PlatesForALoadAreSaid) {
   EXPECT_NE(broken.err.find("gear.toml"), std::string::npos) << broken.err;
 }
 
+// Three weeks of fives and a single, the last a week ago.
+const char* const kHistory = R"({"schema": "mottix.history/1", "lift": "squat", "step_kg": 2.5, "sets": [
+  {"day": "2026-11-02", "load_kg": 100, "reps": 5, "effort": 8, "verdict": "add", "speeds_ms": [0.5, [0.45, 0.02]]},
+  {"day": "2026-11-09", "load_kg": 102.5, "reps": 5, "reps_asked": 5, "effort": 8, "effort_seen": 8.5},
+  {"day": "2026-11-16", "load_kg": 120, "reps": 1, "effort": 8, "verdict": "add"},
+  {"day": "2026-11-16", "load_kg": 97.5, "reps": 5, "effort": 8, "verdict": "add"}]})";
+
+TEST_F(CommandLine, NextSetsByAPlanAndItsGates) {
+  const std::string history = (folder / "history.json").string();
+  std::ofstream(history) << kHistory;
+  EXPECT_TRUE(fitsSchema(history, "history"));
+  const std::string json = (folder / "next.json").string();
+  const Ran plain =
+      run("next --history " + history + " --school top-single --today 2026-11-23 --json " + json);
+  ASSERT_EQ(plain.code, 0) << plain.err;
+  EXPECT_TRUE(fitsSchema(json, "next"));
+  // 120 · 1.015 = 121.8 → 122.5; 0.8 of it is 98 → 97.5.
+  EXPECT_NE(plain.out.find("A single of 122.5 kg at effort 8, then 5 × 5 × 97.5 kg"), std::string::npos)
+      << plain.out;
+  EXPECT_NE(plain.out.find("Best single"), std::string::npos);
+  const auto doc = nlohmann::json::parse(textOf(json));
+  EXPECT_EQ(doc["reason"], "gain_added");
+  EXPECT_GT(doc["strength"]["best_kg"].get<double>(), 120.0);
+  // On stdin and stdout; a break of five weeks.
+  const Ran piped = run("next --history - --school top-single --today 2026-12-21 --json - < " + history);
+  ASSERT_EQ(piped.code, 0) << piped.err;
+  const auto after = nlohmann::json::parse(piped.out);
+  EXPECT_EQ(after["reason"], "break");
+  EXPECT_EQ(after["sets"][0]["load_kg"], 90.0);  // a quarter less
+  std::ofstream(folder / "room.toml")
+      << "collar_kg = 0\n[[bar]]\nname = \"bar\"\nkg = 20\n[[plate]]\nkg = 10\ncount = 12\n";
+  const auto loaded = nlohmann::json::parse(run("next --history " + history +
+                                                " --school top-single --today 2026-11-23 --gear " +
+                                                (folder / "room.toml").string() + " --json -")
+                                                .out);
+  EXPECT_EQ(loaded["sets"][0]["load_kg"], 120.0);
+  EXPECT_EQ(run("next --history " + history + " --school magic").code, 2);
+  EXPECT_EQ(run("next --history " + history + " --today soon").code, 2);
+  EXPECT_EQ(run("next --history " + (folder / "nothing.json").string()).code, 3);
+  std::ofstream(folder / "bad.json")
+      << R"({"lift": "squat", "sets": [{"day": "2026-11-02", "load_kg": -5, "reps": 5}]})";
+  const Ran bad = run("next --history " + (folder / "bad.json").string());
+  EXPECT_EQ(bad.code, 2);
+  EXPECT_NE(bad.err.find("bad.json"), std::string::npos);
+  EXPECT_NE(bad.err.find("load_kg"), std::string::npos);
+}
+
+TEST_F(CommandLine, TheWeeksToATest) {
+  const std::string history = (folder / "history.json").string(), athlete = (folder / "runa.json").string();
+  std::ofstream(history) << kHistory;
+  std::ofstream(athlete) << R"({"name": "Runa Vik", "test_day": "2027-02-20", "step_kg": 2.5})";
+  const std::string json = (folder / "plan.json").string(), calendar = (folder / "plan.ics").string(),
+                    csv = (folder / "plan.csv").string(),
+                    base = "plan --athlete " + athlete + " --history " + history +
+                           " --school top_single --today 2026-11-23";
+  const Ran plain = run(base + " --goal 140 --missed 2026-12-24 --json " + json + " --calendar " + calendar +
+                        " --csv " + csv);
+  ASSERT_EQ(plain.code, 0) << plain.err;
+  EXPECT_TRUE(fitsSchema(json, "plan"));
+  EXPECT_NE(plain.out.find("Open with"), std::string::npos) << plain.out;
+  const auto doc = nlohmann::json::parse(textOf(json));
+  EXPECT_EQ(doc["weeks"].size(), 13u);
+  EXPECT_EQ(doc["weeks"][0]["top_kg"], 122.5);
+  EXPECT_EQ(doc["weeks"][4]["missed"], true);
+  EXPECT_EQ(doc["weeks"][12]["block"], "test");
+  EXPECT_TRUE(doc["goal_chance"].is_number());
+  const std::string ics = textOf(calendar);
+  EXPECT_EQ(ics.rfind("BEGIN:VCALENDAR\r\n", 0), 0u);
+  EXPECT_NE(ics.find("DTSTART;VALUE=DATE:20270220"), std::string::npos);
+  const std::string weeks = textOf(csv);
+  EXPECT_EQ(std::count(weeks.begin(), weeks.end(), '\n'), 14);
+  EXPECT_EQ(nlohmann::json::parse(run(base + " --until 2027-01-10 --json -").out)["test"], "2027-01-10");
+  EXPECT_EQ(run(base + " --until then").code, 2);
+  EXPECT_EQ(run(base + " --until 2026-01-01").code, 2);
+  EXPECT_EQ(run("plan --athlete " + athlete + " --until 2027-01-10").code, 2);  // which lift?
+  EXPECT_EQ(run("plan --athlete " + athlete + " --lift bench --until 2027-01-10 --today 2026-11-23").code, 0);
+}
+
 TEST_F(CommandLine, TheMeasuresAreListedAndTheirPageIsCurrent) {
   std::ifstream in(fs::path(MOTTIX_SOURCE_DIR) / "docs" / "measures.md");
   const std::string page((std::istreambuf_iterator<char>(in)), {});

@@ -23,6 +23,18 @@ AnalysisSettings settingsFor(const Athlete& athlete, const SetEdit& edit, const 
   return settings;
 }
 
+std::string_view nameOf(Condition condition) {
+  constexpr std::array<std::string_view, kConditions.size()> kNames = {"ill", "short_sleep", "no_belt",
+                                                                       "other_shoes"};
+  return kNames[static_cast<std::size_t>(condition)];
+}
+
+std::optional<Condition> conditionNamed(std::string_view name) {
+  for (const Condition c : kConditions)
+    if (nameOf(c) == name) return c;
+  return std::nullopt;
+}
+
 Error pointFirst(Held held) {
   if (held == Held::kPlates)
     return {Remedy::kMarkByHand,

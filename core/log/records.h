@@ -4,6 +4,7 @@
 #pragma once
 
 #include <algorithm>
+#include <array>
 #include <cstdint>
 #include <map>
 #include <optional>
@@ -88,6 +89,33 @@ struct SetupRecord {
   }
 };
 
+// What the coach noted or the plan had said of one week.
+struct PlanWeekNote {
+  std::string monday;  // ISO date
+  bool missed = false;
+  std::optional<double> moved_kg;    // top load that the coach set
+  std::optional<double> planned_kg;  // as it stood before the week began
+  bool operator==(const PlanWeekNote&) const = default;
+};
+
+// What an athlete is after in one lift, and by which plan.
+struct LiftAim {
+  Lift lift = Lift::kSquat;
+  std::string plan = "even_steps";  // id of a LiftPlan
+  std::optional<double> goal_kg;
+  int sessions_week = 2;
+  std::string begins, test_day;  // ISO dates; empty: not said
+  double gain_factor = 1.0;      // of the gains so far
+  std::vector<PlanWeekNote> weeks;
+  bool operator==(const LiftAim&) const = default;
+};
+
+// A variant or exercise that is not done any more.
+struct DroppedVariant {
+  std::string what, reason, day;
+  bool operator==(const DroppedVariant&) const = default;
+};
+
 // Everything of an athlete that the coach decides. Undo keeps whole copies of it.
 struct AthleteRecord {
   Athlete athlete;
@@ -95,6 +123,8 @@ struct AthleteRecord {
   std::vector<ComplaintRecord> complaints;  // open and closed, oldest first
   std::vector<ScreenResult> screens;        // oldest first
   std::vector<SetupRecord> setups;          // oldest first
+  std::vector<LiftAim> aims = {};           // one a lift at most
+  std::vector<DroppedVariant> dropped = {};
   bool operator==(const AthleteRecord&) const = default;
 };
 
@@ -122,6 +152,9 @@ struct Asked {
   double recorded_fps = 0.0;   // of a film that plays slower than life; zero: it plays as it was recorded
   View view = View::kUnknown;  // unknown: as the program finds
   LiftSource lift_source = LiftSource::kSaid;
+  int sets = 1;                // so many like it were asked for
+  std::string tempo = {};      // "3-1-0": seconds down, held, up; empty: free
+  std::string equipment = {};  // "belt, wraps"
   bool operator==(const Asked&) const = default;
 };
 inline LoadedBar loadedBar(const Asked& asked) {
@@ -146,6 +179,13 @@ struct OtherFilm {
   bool operator==(const OtherFilm&) const = default;
 };
 
+// What explains numbers and is not seen in them.
+enum class Condition { kIll, kShortSleep, kNoBelt, kOtherShoes };
+inline constexpr std::array kConditions = {Condition::kIll, Condition::kShortSleep, Condition::kNoBelt,
+                                           Condition::kOtherShoes};
+std::string_view nameOf(Condition condition);  // "ill", …
+std::optional<Condition> conditionNamed(std::string_view name);
+
 enum class SetState { kWaiting, kTracked, kReviewed, kFailed };
 
 // Everything of a set that the coach decides. Undo keeps whole copies of it.
@@ -159,10 +199,15 @@ struct SetEdit {
   std::map<std::string, bool> causes;  // confirmed (true) or struck out, by the cause's id
   std::string cue;                     // station 4: id of the cue that was said; empty: none yet
   std::optional<double> next_load_kg;  // station 5: load accepted for the next set
+  std::optional<double> suggested_kg;  // what the program had suggested then
   std::optional<SetupId> setup;        // the set-up used
   std::optional<int> comfort;          // with it, 0..10; 10: nothing hurts or hinders
   std::optional<double> effort_felt;   // as the lifter told it afterwards, 10: nothing left
-  std::vector<DrawnMeasure> drawn;     // measured by hand on the picture
+  std::optional<double> effort_seen;   // as the coach saw it
+  std::optional<int> reps_done;        // as counted by hand; nothing: as asked, or as the film shows
+  std::vector<Condition> conditions = {};
+  std::string note = {};
+  std::vector<DrawnMeasure> drawn;  // measured by hand on the picture
   std::optional<OtherFilm> other_film;
   bool operator==(const SetEdit&) const = default;
 };
