@@ -132,7 +132,7 @@ Expected<void> plan(const PlanOptions& o) {
     history = historyOf(who, *lines, lift,
                         o.variant.empty() ? usualVariant(lift) : std::string_view(o.variant), *today);
   } else {
-    if (!lift)
+    if (o.lift.empty())
       return fail(Remedy::kCorrectInput, "Say --lift, or give the sets so far with --history or --log.");
     history = historyOf(who, {}, lift, usualVariant(lift), *today);
   }
