@@ -35,7 +35,7 @@ int printLoad(int runs) {
       double sets = 0.0, missed = 0.0, broke = 0.0, hard = 0.0;
       std::vector<double> width, off, gain, top;
       for (int k = 0; k < runs / 3 + (runs % 3 > static_cast<int>(lift) ? 1 : 0); ++k) {
-        const PlannedRun run = runPlan(plan, book.gates, lift, static_cast<std::uint32_t>(20'000 + k));
+        const PlannedRun run = runPlan(plan, book.gates, lift, static_cast<std::uint32_t>(60'000 + k));
         for (const PlannedRun::Session& s : run.sessions) {
           const auto holds = [&](const StrengthAt& at) {
             return at.low_kg <= s.true_best_kg && s.true_best_kg <= at.high_kg;

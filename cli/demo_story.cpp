@@ -6,6 +6,7 @@
 #include <cmath>
 #include <random>
 
+#include "core/load/effort.h"
 #include "core/log/cue_trials.h"
 #include "synth/blind_look.h"
 
@@ -55,8 +56,23 @@ double leftAfter(const std::string& cue, std::mt19937& draw) {
   return heard ? kLeft[sum % kLeft.size()] : 1.0;
 }
 
+// Strength grows more slowly than the load is raised, so that effort does, and the bar slows.
+struct Shape {
+  double share;  // of the day's best single
+  double can;    // reps to failure
+};
+Shape shapeOf(const Thread& t, int done, double load_kg, double form) {
+  constexpr double kReserveAtFirst = 4.0, kGainWeek = 0.014;
+  const double first = t.first_kg / shareOf(kUsualRelation, t.reps + kReserveAtFirst);
+  const double share = load_kg / (first * std::pow(1.0 + kGainWeek, done) * std::exp(form));
+  double can = 1.0;
+  while (can < kMostReps && shareOf(kUsualRelation, can + 0.1) > share) can += 0.1;
+  return {share, can};
+}
+
 // The clip of one set, as it was filmed that day.
-BlindClip clipOf(const Thread& t, int week, const Body& body, double load_kg, double size) {
+BlindClip clipOf(const Thread& t, int week, const Body& body, double load_kg, double size,
+                 const Shape& shape) {
   BlindClip clip;
   FilmPlan& plan = clip.plan;
   plan = planFromSeed(
@@ -75,6 +91,18 @@ BlindClip clipOf(const Thread& t, int week, const Body& body, double load_kg, do
   plan.bench.reps.resize(reps, plan.bench.reps.front());
   plan.deadlift.reps.resize(reps, plan.deadlift.reps.front());
   plan.load_kg = std::max(40.0, load_kg);
+  // As fast as this share of the best single moves, over the way a bar usually goes, slower with every rep.
+  const SpeedRelation speeds = usualSpeeds(t.lift);
+  constexpr std::array kWay_m = {0.55, 0.36, 0.50};
+  const double fresh = speeds.fails_ms.value + (1.0 - shape.share) / speeds.share_per_ms.value;
+  for (std::size_t r = 0; r < reps; ++r) {
+    const double gone = shape.can > 1.0 ? std::min(1.0, static_cast<double>(r) / (shape.can - 1.0)) : 1.0;
+    const double ms = std::max(0.12, fresh + gone * (speeds.fails_ms.value - fresh));
+    const double seconds = kWay_m[static_cast<std::size_t>(t.lift)] / ms;
+    plan.squat.reps[r].ascent_s = seconds;
+    plan.bench.reps[r].ascent_s = seconds;
+    plan.deadlift.reps[r].pull_s = seconds;
+  }
   const FaultKind* kind = faultNamed(t.fault, t.lift);
   const bool against_others = std::string_view(t.fault) == "touch-wanders";
   for (std::size_t r = 0; r < reps; ++r)
@@ -105,9 +133,12 @@ Expected<void> addThread(HouseFile& house, const Thread& t, const AthleteRecord&
     set.edit.asked.effort = 7.0 + 0.5 * (done % 3);
     set.edit.asked.view = t.view;
     set.edit.asked.facing = t.view == View::kSide ? Facing::kRight : Facing::kUnknown;
-    set.edit.effort_felt = std::clamp(set.edit.asked.effort + 0.5 * std::round(normal(draw)), 5.0, 10.0);
+    const Shape shape = shapeOf(t, done, set.edit.asked.load_kg, 0.015 * normal(draw));
+    const double reserve = std::max(0.0, shape.can - t.reps);
+    set.edit.effort_felt =
+        std::clamp(0.5 * std::round(2.0 * (10.0 - reserve + 0.4 * normal(draw))), 5.0, 10.0);
     const double size = t.size * learnt * left * std::exp(0.12 * normal(draw));
-    BlindClip clip = clipOf(t, week, subject->body, set.edit.asked.load_kg, size);
+    BlindClip clip = clipOf(t, week, subject->body, set.edit.asked.load_kg, size, shape);
     const auto judging = judgingOf(who, set.edit, t.view != View::kSide, past);
     if (!judging) return tl::make_unexpected(judging.error());
     clip.variants = judging->set.variants;
@@ -124,6 +155,13 @@ Expected<void> addThread(HouseFile& house, const Thread& t, const AthleteRecord&
       if (left < 0.6) learnt *= 0.97;  // what works stays a little
     }
     set.edit.next_load_kg = 2.5 * std::round((t.first_kg + t.step_kg * (done + 1)) / 2.5);
+    if (done == 4 && t.athlete == 0) {
+      set.edit.conditions = {Condition::kShortSleep};
+      set.edit.note = "after a night call";
+    }
+    // Once the coach went against what was suggested.
+    set.edit.suggested_kg = set.edit.next_load_kg;
+    if (done == 8) set.edit.suggested_kg = set.edit.asked.load_kg;
     std::vector<std::string> found;
     for (const Finding& f : a.findings)
       if (f.certainty == Certainty::kClear) found.push_back(f.rule);
@@ -142,7 +180,22 @@ Expected<void> addStory(HouseFile& house, const std::vector<AthleteRecord>& reco
   std::vector<CueSet> log;
   for (const Thread& t : kThreads)
     if (auto ok = addThread(house, t, records.at(t.athlete), log); !ok) return ok;
-  return {};
+  // The first lifter has a test in spring, and a plan to it.
+  auto who = house.loadRecord(records.front().athlete.id);
+  if (!who) return tl::make_unexpected(who.error());
+  const auto aim = [&](Lift lift, const char* plan, double goal_kg) {
+    LiftAim a;
+    a.lift = lift;
+    a.plan = plan;
+    a.goal_kg = goal_kg;
+    a.begins = "2026-11-23";
+    a.test_day = "2027-02-20";
+    return a;
+  };
+  who->aims = {aim(Lift::kBench, "even_steps", 62.5), aim(Lift::kDeadlift, "top_single", 115.0),
+               aim(Lift::kSquat, "top_single", 95.0)};
+  who->dropped = {{"good morning", "sore back the day after, twice", "2026-10-12"}};
+  return house.saveRecord(*who);
 }
 
 Expected<void> addBlindLooks(HouseFile& house) {

@@ -121,6 +121,13 @@ HouseWindow::HouseWindow(HouseFile house, QDate today, std::filesystem::path mod
   connect(fit_, &FitView::bodyWanted, this, &HouseWindow::openAthlete);
   connect(fit_, &FitView::backWanted, this, &HouseWindow::back);
   connect(fit_, &FitView::trouble, this, &HouseWindow::say);
+  connect(story_, &StoryView::backWanted, this, &HouseWindow::back);
+  connect(story_, &StoryView::trouble, this, &HouseWindow::say);
+  connect(story_, &StoryView::setWanted, this, &HouseWindow::openSet);
+  connect(story_, &StoryView::aheadWanted, this, [this] { openAhead(desk_.record().athlete.id); });
+  connect(ahead_, &AheadView::backWanted, this, &HouseWindow::back);
+  connect(ahead_, &AheadView::trouble, this, &HouseWindow::say);
+  connect(ahead_, &AheadView::storyWanted, this, [this] { openStory(desk_.record().athlete.id); });
   connect(&desk_, &AthleteDesk::trouble, this, &HouseWindow::say);
   connect(&desk_, &AthleteDesk::changed, this, &HouseWindow::refreshCrumbs);
   connect(&jobs_, &AnalysisJobs::progressed, this, [this](SetId set, double part) {
@@ -192,7 +199,7 @@ void HouseWindow::buildChrome() {
     });
     return b;
   };
-  auto hand_button = [&](const QString& text, const QString& help, Qt::Key key,
+  auto hand_button = [&](const QString& text, const QString& help, const QKeySequence& key,
                          void (HouseWindow::*slot)(AthleteId)) {
     auto* b = button(text, help, true);
     auto open = [this, slot] {
@@ -201,7 +208,7 @@ void HouseWindow::buildChrome() {
       (this->*slot)(*athlete);
     };
     connect(b, &QPushButton::clicked, this, open);
-    auto* s = new QShortcut(QKeySequence(key), this);
+    auto* s = new QShortcut(key, this);
     connect(s, &QShortcut::activated, this, open);
     bar->addWidget(b);
     return b;
@@ -210,6 +217,12 @@ void HouseWindow::buildChrome() {
                              Qt::Key_B, &HouseWindow::openAthlete);
   fit_button_ =
       hand_button(tr("Fit · F"), tr("The set-up that fits this athlete"), Qt::Key_F, &HouseWindow::openFit);
+  hand_button(tr("Story"), tr("Months of this athlete's lift (Ctrl+S)"), QKeySequence(Qt::CTRL | Qt::Key_S),
+              &HouseWindow::openStory)
+      ->setProperty("what", QStringLiteral("story"));
+  hand_button(tr("Ahead"), tr("The weeks to this athlete's test (Ctrl+D)"),
+              QKeySequence(Qt::CTRL | Qt::Key_D), &HouseWindow::openAhead)
+      ->setProperty("what", QStringLiteral("ahead"));
   auto* book_button =
       button(tr("House book"), tr("Rules, schools, limits and cues of this house (Ctrl+B)"), true);
   connect(book_button, &QPushButton::clicked, this, &HouseWindow::openBook);
@@ -250,6 +263,10 @@ void HouseWindow::buildChrome() {
   pages_->addWidget(book_);
   blind_ = new BlindLookView(house_, undo_, today_);
   pages_->addWidget(blind_);
+  story_ = new StoryView(desk_);
+  pages_->addWidget(story_);
+  ahead_ = new AheadView(desk_);
+  pages_->addWidget(ahead_);
   column->addWidget(pages_, 1);
 
   notice_box_ = new QWidget;
@@ -310,6 +327,12 @@ bool HouseWindow::onBook() const {
 bool HouseWindow::onBlind() const {
   return pages_->currentWidget() == blind_;
 }
+bool HouseWindow::onStory() const {
+  return pages_->currentWidget() == story_;
+}
+bool HouseWindow::onAhead() const {
+  return pages_->currentWidget() == ahead_;
+}
 QString HouseWindow::notice() const {
   return notice_box_->isHidden() ? QString() : notice_->text();
 }
@@ -367,7 +390,7 @@ void HouseWindow::follow(const SetRecord& set) {
 
 std::optional<AthleteId> HouseWindow::athleteAtHand() const {
   if (onSheet() || onBeside()) return sheet_->data().athlete.id;
-  if (onAthlete() || onFit()) return desk_.record().athlete.id;
+  if (onAthlete() || onFit() || onStory() || onAhead()) return desk_.record().athlete.id;
   auto athletes = house_.athletes();
   if (!athletes || athletes->empty()) return std::nullopt;
   const QWidget* at = focusWidget();
@@ -432,6 +455,26 @@ void HouseWindow::openBlind() {
   refreshCrumbs();
 }
 
+void HouseWindow::openStory(AthleteId athlete) {
+  const std::optional<Lift> lift = onSheet()   ? std::optional(sheet_->data().set.edit.asked.lift)
+                                   : onAhead() ? std::optional(ahead_->lift())
+                                               : std::nullopt;
+  showPage(story_);
+  story_->open(athlete, lift);
+  story_->chart().setFocus();
+  refreshCrumbs();
+}
+
+void HouseWindow::openAhead(AthleteId athlete) {
+  const std::optional<Lift> lift = onSheet()   ? std::optional(sheet_->data().set.edit.asked.lift)
+                                   : onStory() ? std::optional(story_->lift())
+                                               : std::nullopt;
+  showPage(ahead_);
+  ahead_->open(athlete, lift);
+  ahead_->chart().setFocus();
+  refreshCrumbs();
+}
+
 void HouseWindow::back() {
   if (onBlind()) blind_->leave();
   if (onBeside()) beside_->leave();
@@ -452,8 +495,9 @@ void HouseWindow::openSet(SetId set) {
 void HouseWindow::showQueue() {
   say({});
   const SetId from = onSheet() ? sheet_->current() : kNoSet;
-  const std::optional<AthleteId> athlete =
-      onAthlete() || onFit() ? std::optional(desk_.record().athlete.id) : std::nullopt;
+  const std::optional<AthleteId> athlete = onAthlete() || onFit() || onStory() || onAhead()
+                                               ? std::optional(desk_.record().athlete.id)
+                                               : std::nullopt;
   sheet_->leave();
   blind_->leave();
   pages_->setCurrentWidget(queue_);
@@ -473,10 +517,12 @@ void HouseWindow::removeSet(SetId set) {
 void HouseWindow::refreshCrumbs() {
   body_button_->setVisible(!onAthlete());
   fit_button_->setVisible(!onFit());
-  if (onAthlete() || onFit())
+  if (onAthlete() || onFit() || onStory() || onAhead()) {
+    const QString page = onFit() ? tr("Fit") : onStory() ? tr("Story") : onAhead() ? tr("Ahead") : QString();
     return crumbs_->setText(QStringLiteral("/ &nbsp;<span style='font-weight:600'>%1</span>%2")
                                 .arg(QString::fromStdString(desk_.record().athlete.name).toHtmlEscaped(),
-                                     onFit() ? QStringLiteral("&nbsp; / &nbsp;") + tr("Fit") : QString()));
+                                     page.isEmpty() ? page : QStringLiteral("&nbsp; / &nbsp;") + page));
+  }
   if (onBook()) return crumbs_->setText(QStringLiteral("/ &nbsp;<span>%1</span>").arg(tr("House book")));
   if (onBlind()) return crumbs_->setText(QStringLiteral("/ &nbsp;<span>%1</span>").arg(tr("Blind look")));
   if (!onSheet() && !onBeside()) return crumbs_->clear();

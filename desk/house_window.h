@@ -7,6 +7,7 @@
 #include <QUndoGroup>
 #include <QUndoStack>
 
+#include "desk/ahead_view.h"
 #include "desk/analysis_jobs.h"
 #include "desk/athlete_view.h"
 #include "desk/beside_view.h"
@@ -15,6 +16,7 @@
 #include "desk/house_book_view.h"
 #include "desk/queue_view.h"
 #include "desk/set_sheet.h"
+#include "desk/story_view.h"
 
 class QLabel;
 class QPushButton;
@@ -39,12 +41,16 @@ class HouseWindow : public QMainWindow {
   BesideView& beside() { return *beside_; }
   HouseBookView& book() { return *book_; }
   BlindLookView& blind() { return *blind_; }
+  StoryView& story() { return *story_; }
+  AheadView& ahead() { return *ahead_; }
   bool onSheet() const;
   bool onAthlete() const;
   bool onFit() const;
   bool onBeside() const;
   bool onBook() const;
   bool onBlind() const;
+  bool onStory() const;
+  bool onAhead() const;
   QString notice() const;
 
   void addFilms(AthleteId athlete, const QStringList& files);
@@ -58,6 +64,8 @@ class HouseWindow : public QMainWindow {
   void openBeside();
   void openBook();
   void openBlind();
+  void openStory(AthleteId athlete);
+  void openAhead(AthleteId athlete);
 
  protected:
   void closeEvent(QCloseEvent* event) override;
@@ -77,6 +85,8 @@ class HouseWindow : public QMainWindow {
   BesideView* beside_ = nullptr;
   HouseBookView* book_ = nullptr;
   BlindLookView* blind_ = nullptr;
+  StoryView* story_ = nullptr;
+  AheadView* ahead_ = nullptr;
   bool from_sheet_ = false;  // the athlete's pages were opened from a set
   QPushButton *body_button_ = nullptr, *fit_button_ = nullptr;
   QPushButton* queue_crumb_ = nullptr;

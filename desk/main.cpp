@@ -161,6 +161,13 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
   if (auto all = window.house().athletes(); all)
     for (const auto& a : *all)
       if (auto record = window.house().loadRecord(a.id); record && record->setups.size() >= 2) athlete = a.id;
+  window.openStory(athlete);
+  if (!save(QStringLiteral("story"))) return 1;
+  window.story().search(QStringLiteral("hips rose first above effort 7"));
+  if (!save(QStringLiteral("story_found"))) return 1;
+  window.story().search({});
+  window.openAhead(athlete);
+  if (!save(QStringLiteral("ahead"))) return 1;
   window.openAthlete(athlete);
   if (!save(QStringLiteral("athlete"))) return 1;
   window.openFit(athlete);

@@ -16,6 +16,7 @@
 #include <QMenu>
 #include <QPainter>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QScrollArea>
 #include <QShortcut>
 #include <QStackedWidget>
@@ -30,6 +31,7 @@
 #include "desk/plates_drawing.h"
 #include "desk/set_analysis.h"
 #include "desk/theme.h"
+#include "report/load_wording.h"
 #include "report/wording.h"
 #include "vision/analyse_clip.h"
 #include "vision/back_carrier.h"
@@ -133,6 +135,9 @@ void SetSheet::build() {
   sentence_ = new Sentence(21);
   buildSentence();
   trust_ = label(14, Weight::kRegular, true);
+  since_ = label(14);
+  since_->setObjectName(QStringLiteral("since last"));
+  head_column->addWidget(since_);
   head_column->addWidget(sentence_);
   head_column->addWidget(trust_);
 
@@ -199,6 +204,7 @@ void SetSheet::build() {
   key(Qt::Key_O, &SetSheet::otherCue);
   key(Qt::Key_E, &SetSheet::changeLoad);
   key(Qt::Key_Q, &SetSheet::showWarmUp);
+  key(Qt::Key_A, &SetSheet::askAsPlanned);
 }
 
 QWidget* SetSheet::buildFilmSide() {
@@ -402,6 +408,9 @@ QWidget* SetSheet::buildDecisionSide() {
   next_ = label(19, Weight::kSemiBold);
   next_->setObjectName(QStringLiteral("next heading"));
   next_reason_ = label(14, Weight::kRegular, true);
+  next_reason_->setObjectName(QStringLiteral("next reason"));
+  reserve_ = label(14);
+  reserve_->setObjectName(QStringLiteral("reserve"));
   caution_ = label(12, Weight::kRegular, true);
   auto* next_row = new QHBoxLayout;
   accept_ = button(tr("Accept · Enter"), tr("Take this load for the next set"));
@@ -432,6 +441,7 @@ QWidget* SetSheet::buildDecisionSide() {
   next_head->addWidget(plates_, 1);
   next_column->addLayout(next_head);
   next_column->addWidget(next_reason_);
+  next_column->addWidget(reserve_);
   next_column->addLayout(next_row);
   next_column->addWidget(caution_);
   connect(accept_, &QPushButton::clicked, this, &SetSheet::acceptLoad);
@@ -446,6 +456,7 @@ QWidget* SetSheet::buildDecisionSide() {
     change_line_->hide();
     SetEdit after = data_.set.edit;
     after.next_load_kg = *load;
+    after.suggested_kg = suggestedLoad();
     push(tr("Decide on %1").arg(kilograms(*load)), after);
     accept_->setFocus();
   });
@@ -497,7 +508,26 @@ void SetSheet::buildSentence() {
   });
   variant_->setChoices({tr("high bar"), tr("low bar"), tr("middle bar"), tr("paused"), tr("conventional"),
                         tr("sumo"), tr("flat")});
+  sentence_->addText(tr(", with"));
+  equipment_ =
+      word(tr("equipment"), tr("Change the equipment"), [](Asked& asked, const QString& text) -> QString {
+        if (text.size() > 60) return tr("Say in a few words what is worn or used, such as “belt, wraps”.");
+        asked.equipment = text.compare(tr("nothing worn"), Qt::CaseInsensitive) == 0
+                              ? std::string()
+                              : text.simplified().toStdString();
+        return {};
+      });
+  equipment_->setChoices(
+      {tr("nothing worn"), tr("belt"), tr("belt, wraps"), tr("straps"), tr("chains"), tr("bands")});
   sentence_->addText(tr(", asked for"));
+  sets_ = word(tr("sets"), tr("Change the sets asked"), [](Asked& asked, const QString& text) -> QString {
+    bool ok = false;
+    const int sets = text.toInt(&ok);
+    if (!ok || sets < 1 || sets > 30) return tr("Sets are a number from 1 to 30.");
+    asked.sets = sets;
+    return {};
+  });
+  sentence_->addText(QStringLiteral("×"));
   reps_ = word(tr("reps"), tr("Change the reps asked"), [](Asked& asked, const QString& text) -> QString {
     bool ok = false;
     const int reps = text.toInt(&ok);
@@ -521,6 +551,20 @@ void SetSheet::buildSentence() {
         asked.effort = *effort;
         return {};
       });
+  sentence_->addText(tr("and tempo"));
+  tempo_ = word(tr("tempo"), tr("Change the tempo"), [](Asked& asked, const QString& text) -> QString {
+    const QString t = text.simplified();
+    if (t.isEmpty() || t.compare(tr("free"), Qt::CaseInsensitive) == 0) {
+      asked.tempo.clear();
+      return {};
+    }
+    static const QRegularExpression kTempo(QStringLiteral("^\\d{1,2}(\\.\\d)?(-\\d{1,2}(\\.\\d)?){1,2}$"));
+    if (!kTempo.match(t).hasMatch())
+      return tr("Tempo is seconds down, held and up, such as “3-1-1” or “3-1”; or “free”.");
+    asked.tempo = t.toStdString();
+    return {};
+  });
+  tempo_->setChoices({tr("free"), QStringLiteral("3-0-1"), QStringLiteral("3-1-1"), QStringLiteral("2-2-1")});
   sentence_->addText(tr(", filmed"));
   side_ =
       word(tr("side of the camera"), tr("Change the side of the camera"),
@@ -596,6 +640,19 @@ void SetSheet::buildSentence() {
     push(tr("Change the effort felt"), after);
     return {};
   });
+  sentence_->addText(tr(", looked like"));
+  seen_ = sentence_->addWord(tr("effort seen"), [this](const QString& text) -> QString {
+    SetEdit after = data_.set.edit;
+    if (text.isEmpty() || text.compare(tr("not stated"), Qt::CaseInsensitive) == 0) {
+      after.effort_seen.reset();
+    } else {
+      const auto seen = numberIn(text);
+      if (!seen || *seen < 1.0 || *seen > 10.0) return tr("Effort lies between 1 and 10 (nothing left).");
+      after.effort_seen = *seen;
+    }
+    push(tr("Change the effort seen"), after);
+    return {};
+  });
   sentence_->addText(tr(", comfort"));
   comfort_ = sentence_->addWord(tr("comfort"), [this](const QString& text) -> QString {
     SetEdit after = data_.set.edit;
@@ -610,6 +667,33 @@ void SetSheet::buildSentence() {
     push(tr("Change the comfort"), after);
     return {};
   });
+  sentence_->addText(tr(", noted"));
+  // What explains numbers goes by its own words; the rest is a note.
+  noted_ = sentence_->addWord(tr("notes"), [this](const QString& text) -> QString {
+    SetEdit after = data_.set.edit;
+    after.conditions.clear();
+    after.note.clear();
+    QStringList rest;
+    for (const QString& part : text.split(QLatin1Char(','), Qt::SkipEmptyParts)) {
+      const QString t = part.simplified();
+      if (t.isEmpty() || t.compare(tr("nothing"), Qt::CaseInsensitive) == 0) continue;
+      const auto known = std::find_if(kConditions.begin(), kConditions.end(), [&](Condition c) {
+        return t.compare(conditionWords(c), Qt::CaseInsensitive) == 0;
+      });
+      if (known == kConditions.end())
+        rest << t;
+      else if (std::find(after.conditions.begin(), after.conditions.end(), *known) == after.conditions.end())
+        after.conditions.push_back(*known);
+    }
+    std::sort(after.conditions.begin(), after.conditions.end());
+    after.note = rest.join(QStringLiteral(", ")).toStdString();
+    if (after.note.size() > 500) return tr("A note is 500 letters at most.");
+    push(tr("Change what was noted"), after);
+    return {};
+  });
+  QStringList conditions;
+  for (const Condition condition : kConditions) conditions << conditionWords(condition);
+  noted_->setChoices(conditions);
   sentence_->addText(QStringLiteral("."));
 }
 
@@ -827,7 +911,37 @@ void SetSheet::showProgress(SetId id, double part) {
                          .arg(std::lround(100.0 * part)));
 }
 
+void SetSheet::readPlan() {
+  auto plan = planAround(house_, data_.set, log_ ? log_->gear : usualGear(), data_.analysis);
+  if (!plan) {
+    plan_ = {};
+    return emit trouble(QString::fromStdString(plan.error().text));
+  }
+  plan_ = std::move(*plan);
+  since_->setText(plan_.since ? sinceWords(*plan_.since, data_.by.book, cueBook()) : QString());
+  since_->setVisible(plan_.since.has_value());
+}
+
+void SetSheet::askAsPlanned() {
+  const auto planned = plannedAs(house_, data_.set, log_ ? log_->gear : usualGear());
+  if (!planned) return emit trouble(QString::fromStdString(planned.error().text));
+  if (!*planned)
+    return emit trouble(plan_.plan == nullptr
+                            ? tr("%1 has no plan in this lift yet: make one in Ahead (Ctrl+D).")
+                                  .arg(QString::fromStdString(data_.athlete.name))
+                            : tr("What the plan asks for on that day is done."));
+  const PlannedSet& set = **planned;
+  editAsked(tr("Ask as planned"), [&](Asked& asked) {
+    asked.load_kg = set.load_kg;
+    asked.sets = set.sets;
+    asked.reps = set.reps;
+    asked.effort = set.effort;
+    return QString();
+  });
+}
+
 void SetSheet::refresh() {
+  readPlan();
   refreshSentence();
   film_->setData(&data_, data_.set.hasFilm()
                              ? QString::fromStdString(house_.filmPath(data_.set.clip).string())
@@ -902,6 +1016,22 @@ void SetSheet::refreshSentence() {
   felt_->setText(data_.set.edit.effort_felt ? QString::number(*data_.set.edit.effort_felt)
                                             : tr("not stated"));
   felt_->setEditText(data_.set.edit.effort_felt ? felt_->text() : QStringLiteral(" "));
+  sets_->setText(QString::number(a.sets));
+  tempo_->setText(a.tempo.empty() ? tr("free") : QString::fromStdString(a.tempo));
+  equipment_->setText(a.equipment.empty() ? tr("nothing worn") : QString::fromStdString(a.equipment));
+  equipment_->setEditText(a.equipment.empty() ? QStringLiteral(" ") : equipment_->text());
+  seen_->setText(data_.set.edit.effort_seen ? effortNumber(*data_.set.edit.effort_seen) : tr("not stated"));
+  seen_->setEditText(data_.set.edit.effort_seen ? seen_->text() : QStringLiteral(" "));
+  QStringList noted;
+  for (const Condition condition : data_.set.edit.conditions) noted << conditionWords(condition);
+  if (!data_.set.edit.note.empty()) noted << QString::fromStdString(data_.set.edit.note);
+  const QString all = noted.join(QStringLiteral(", "));
+  constexpr int kShown = 40;
+  noted_->setText(all.isEmpty()         ? tr("nothing")
+                  : all.size() > kShown ? all.left(kShown) + QStringLiteral("…")
+                                        : all);
+  noted_->setEditText(all.isEmpty() ? QStringLiteral(" ") : all);
+  noted_->setToolTip(all);
   comfort_->setText(data_.set.edit.comfort ? tr("%1/10").arg(*data_.set.edit.comfort) : tr("not stated"));
   comfort_->setEditText(data_.set.edit.comfort ? QString::number(*data_.set.edit.comfort)
                                                : QStringLiteral(" "));
@@ -1450,7 +1580,7 @@ void SetSheet::refreshSaid() {
 // What to hang on the bar for the load at hand: the one decided, else the one suggested.
 std::optional<Loading> SetSheet::loadingAtHand() const {
   const auto& decided = data_.set.edit.next_load_kg;
-  const auto load_kg = decided || !data_.analysis ? decided : data_.analysis->decision.next_load_kg;
+  const auto load_kg = decided ? decided : suggestedLoad();
   const Gear& gear = log_ ? log_->gear : usualGear();
   if (!load_kg || data_.set.edit.asked.held == Held::kDumbbells || gear.bars.empty()) return std::nullopt;
   auto found = loadPlates(gear, gear.bars.front(), {Mass::ofKg(*load_kg), {}, false});
@@ -1493,31 +1623,52 @@ void SetSheet::refreshNext() {
             .arg(data_.athlete.worstPain()) +
         QLatin1Char(' ') + tr("Safeties, collars and spotters first.");
   caution_->setText(caution);
-  if (!data_.analysis) {
+  const Reserve& left = plan_.reserve;
+  QString reserve = apartWords(left);
+  if (reserve.isEmpty() && left.together) reserve = reserveWords(*left.together);
+  if (!reserve.isEmpty() && !left.apart) reserve = tr("%1.").arg(reserve);
+  if (left.apart) reserve += QLatin1Char(' ') + tr("They do not agree: ask once more, or look again.");
+  reserve_->setText(reserve);
+  reserve_->setVisible(!reserve.isEmpty());
+  const bool planned = plan_.plan != nullptr && plan_.load_kg() > 0.0;
+  if (!data_.analysis && !planned) {
     next_->setText(tr("Next: not decided"));
     next_reason_->setText(tr("The load is decided when the set has been measured."));
     accept_->setVisible(false);
     change_->setVisible(true);
     return;
   }
-  const LoadDecision& d = data_.analysis->decision;
+  QString heading, reason, change;
+  if (planned) {
+    heading = (plan_.another_day ? tr("Next session: %1") : tr("Next: %1"))
+                  .arg(plannedSetWords(plan_.next.sets.front()));
+    reason = planReason(plan_.next, *plan_.plan, builtInPlanBook().gates);
+    change = planChange(plan_.next);
+    QStringList cautions;
+    for (const Caution c : plan_.next.cautions)
+      if (c != Caution::kSpotters && c != Caution::kPainOpen) cautions << cautionWords(c);
+    if (!cautions.isEmpty()) caution_->setText(cautions.join(QLatin1Char(' ')) + QLatin1Char(' ') + caution);
+  } else {
+    const LoadDecision& d = data_.analysis->decision;
+    heading = decisionHeading(d, data_.set.edit.asked);
+    reason = decisionReason(d, data_.athlete);
+    change = decisionChange(d, data_.athlete, data_.analysis->view);
+  }
   if (data_.set.edit.next_load_kg) {
     next_->setText(tr("Next set: %1 × %2, decided")
                        .arg(data_.set.edit.asked.reps)
                        .arg(kilograms(*data_.set.edit.next_load_kg)));
-    const bool as_suggested =
-        d.next_load_kg && std::abs(*d.next_load_kg - *data_.set.edit.next_load_kg) < 1e-6;
+    const double suggested = data_.set.edit.suggested_kg.value_or(suggestedLoad().value_or(0.0));
     next_reason_->setText(
-        as_suggested ? decisionReason(d, data_.athlete)
-                     : tr("Decided by the coach; suggested was %1. %2")
-                           .arg(kilograms(d.next_load_kg.value_or(0.0)), decisionReason(d, data_.athlete)));
+        std::abs(suggested - *data_.set.edit.next_load_kg) < 1e-6
+            ? reason
+            : tr("Decided by the coach; suggested was %1. %2").arg(kilograms(suggested), reason));
     accept_->setVisible(false);
     return;
   }
-  next_->setText(decisionHeading(d, data_.set.edit.asked));
-  next_reason_->setText(decisionReason(d, data_.athlete) + QLatin1Char(' ') +
-                        decisionChange(d, data_.athlete, data_.analysis->view));
-  accept_->setVisible(d.next_load_kg.has_value());
+  next_->setText(heading);
+  next_reason_->setText(reason + QLatin1Char(' ') + change);
+  accept_->setVisible(suggestedLoad().has_value());
 }
 
 QString SetSheet::jointName(Joint joint) const {
@@ -1802,17 +1953,23 @@ void SetSheet::otherCue() {
   refreshSaid();
 }
 
+// By the plan where there is one; else by what was seen.
+std::optional<double> SetSheet::suggestedLoad() const {
+  if (plan_.plan != nullptr && plan_.load_kg() > 0.0) return plan_.load_kg();
+  return data_.analysis ? data_.analysis->decision.next_load_kg : std::nullopt;
+}
+
 void SetSheet::acceptLoad() {
-  if (!data_.analysis || !data_.analysis->decision.next_load_kg || data_.set.edit.next_load_kg) return;
+  const auto suggested = suggestedLoad();
+  if (!suggested || data_.set.edit.next_load_kg) return;
   SetEdit after = data_.set.edit;
-  after.next_load_kg = data_.analysis->decision.next_load_kg;
-  push(tr("Accept %1").arg(kilograms(*after.next_load_kg)), after);
+  after.next_load_kg = after.suggested_kg = suggested;
+  push(tr("Accept %1").arg(kilograms(*suggested)), after);
 }
 
 void SetSheet::changeLoad() {
-  const double now = data_.set.edit.next_load_kg.value_or(
-      data_.analysis && data_.analysis->decision.next_load_kg ? *data_.analysis->decision.next_load_kg
-                                                              : data_.set.edit.asked.load_kg);
+  const double now =
+      data_.set.edit.next_load_kg.value_or(suggestedLoad().value_or(data_.set.edit.asked.load_kg));
   change_line_->setText(QString::number(now));
   change_line_->show();
   change_line_->selectAll();

@@ -24,6 +24,7 @@
 #include "desk/schools_view.h"
 #include "desk/sentence.h"
 #include "desk/set_analysis.h"
+#include "desk/set_plan.h"
 #include "store/house_file.h"
 
 class QLabel;
@@ -100,6 +101,8 @@ class SetSheet : public QWidget {
   // The steps from the empty bar to the load at hand, with the plates of each.
   void showWarmUp();
   void changeLoad();
+  // Load, reps and effort as the athlete's plan asks for them.
+  void askAsPlanned();
   void focusStation(int number);
 
  signals:
@@ -130,8 +133,12 @@ class SetSheet : public QWidget {
   Sentence* sentence_ = nullptr;
   Word *variant_ = nullptr, *lift_ = nullptr, *reps_ = nullptr, *load_ = nullptr, *effort_ = nullptr,
        *side_ = nullptr, *rate_ = nullptr, *plate_ = nullptr, *setup_ = nullptr, *comfort_ = nullptr,
-       *felt_ = nullptr;
-  QLabel* trust_ = nullptr;
+       *felt_ = nullptr, *sets_ = nullptr, *tempo_ = nullptr, *equipment_ = nullptr, *seen_ = nullptr,
+       *noted_ = nullptr;
+  QLabel *trust_ = nullptr, *since_ = nullptr, *reserve_ = nullptr;
+  SetPlan plan_;
+  std::optional<double> suggestedLoad() const;
+  void readPlan();
   FilmView* film_ = nullptr;
   QWidget* film_tools_ = nullptr;
   QPushButton *place_ = nullptr, *point_ = nullptr, *line_ = nullptr, *back_ = nullptr, *unsure_ = nullptr,

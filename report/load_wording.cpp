@@ -166,7 +166,7 @@ QString cautionWords(Caution caution) {
     case Caution::kQualifiedPerson:
       return tr("Young or new: a qualified person is present; range and load are scaled down first.");
     case Caution::kUnjudged:
-      return tr("Nobody has judged the last sets on film: it is by your eye.");
+      return tr("The last sets were not judged on film: it goes by your eye.");
   }
   return {};
 }
@@ -191,11 +191,13 @@ QString bandWords(const StrengthAt& at) {
 }
 
 QString relationWords(const Strength& s) {
-  return s.relation_told
-             ? tr("Reps against load as these sets show it: closest to %1.")
-                   .arg(QString::fromUtf8(nameOf(s.relation).data(),
-                                          static_cast<qsizetype>(nameOf(s.relation).size())))
-             : tr("Reps against load by the middle of seven published relations, and what these sets add.");
+  if (!s.relation_told)
+    return tr("Reps against load by the middle of seven published relations, and what these sets add.");
+  // Names of people.
+  QString name = QString::fromStdString(std::string(nameOf(s.relation)));
+  name =
+      s.relation == RepRelation::kOConner ? QStringLiteral("O'Conner") : name.left(1).toUpper() + name.mid(1);
+  return tr("Reps against load as these sets show it: closest to %1's relation.").arg(name);
 }
 
 QString attemptsWords(const Attempts& a) {

@@ -350,16 +350,30 @@ StrengthAt Strength::at(Day day, double gain_factor) const {
 
 Estimate Strength::loadFor(Day day, double reps, double effort) const {
   const Known k = known(day, 1.0);
-  const double reserve = std::max(0.0, repsInReserve(effort));
   const ShareTable& shares = ShareTable::of(relation);
-  const State row = repsRow(shares, reps + reserve, reserve);
-  const double load = std::exp(shares.logShare(reps + reserve) + row.dot(k.mean));
-  return {load, load * std::hypot(std::sqrt(row.dot(k.covariance * row)), options_.relation_error)};
+  const auto at = [&](double done, double reserve) {
+    const State row = repsRow(shares, done + reserve, reserve);
+    const double load = std::exp(shares.logShare(done + reserve) + row.dot(k.mean));
+    return Estimate{load, load * std::hypot(std::sqrt(row.dot(k.covariance * row)), options_.relation_error)};
+  };
+  // What is more reps, or more in reserve, is never more load, whatever was learnt where there are no sets.
+  Estimate least = at(reps, std::max(0.0, repsInReserve(effort)));
+  constexpr double kStep = 0.5;
+  for (double done = reps; done >= 1.0; done -= 1.0)
+    for (double reserve = std::max(0.0, repsInReserve(effort)); reserve >= 0.0; reserve -= kStep)
+      if (const Estimate e = at(done, reserve); e.value < least.value) least = e;
+  return least;
 }
 
 Estimate Strength::effortOf(Day day, double load_kg, double reps) const {
+  // Above what can be done a rep more is a rep missing: by the slope near failure.
+  const double most = loadFor(day, reps, 10.0).value;
+  if (load_kg > most) {
+    constexpr double kPartOfARep = 0.03;
+    return {10.0 + std::log(load_kg / most) / kPartOfARep, 1.0};
+  }
   // loadFor grows with effort: halved until it is known to a hundredth.
-  double low = -10.0, high = 10.0;
+  double low = 0.0, high = 10.0;
   while (high - low > 0.01) {
     const double middle = 0.5 * (low + high);
     (loadFor(day, reps, middle).value < load_kg ? low : high) = middle;

@@ -92,10 +92,33 @@ void addMarks(Story& story, const AthleteRecord& who) {
                    [](const Mark& a, const Mark& b) { return a.day < b.day; });
 }
 
+void addCues(Story& story, const CueBook& book) {
+  const auto finds = [](const LogLine& line, const std::vector<std::string>& rules) {
+    return std::any_of(line.found.begin(), line.found.end(), [&](const FoundInSet& f) {
+      return std::find(rules.begin(), rules.end(), f.rule) != rules.end();
+    });
+  };
+  for (std::size_t k = 0; k < story.sets.size(); ++k) {
+    const LogLine& line = *story.sets[k];
+    const Cue* cue = line.cue.empty() ? nullptr : book.find(line.cue);
+    if (cue == nullptr || !finds(line, cue->rules)) continue;
+    const auto next = std::find_if(story.sets.begin() + static_cast<long>(k) + 1, story.sets.end(),
+                                   [](const LogLine* s) { return s->verdict.has_value(); });
+    if (next == story.sets.end()) continue;
+    auto known = std::find_if(story.cues.begin(), story.cues.end(),
+                              [&](const CueOutcome& c) { return c.cue == cue->id; });
+    if (known == story.cues.end()) known = story.cues.insert(story.cues.end(), CueOutcome{cue->id, 0, 0});
+    ++known->told;
+    known->gone += finds(**next, cue->rules) ? 0 : 1;
+  }
+  std::stable_sort(story.cues.begin(), story.cues.end(),
+                   [](const CueOutcome& a, const CueOutcome& b) { return a.told > b.told; });
+}
+
 }  // namespace
 
-Story tellStory(const AthleteRecord& who, std::span<const LogLine> lines, Lift lift,
-                std::string_view variant) {
+Story tellStory(const AthleteRecord& who, std::span<const LogLine> lines, Lift lift, std::string_view variant,
+                const CueBook& cues) {
   Story story;
   story.sets = linesLike(lines, lift, variant);
   if (!story.sets.empty()) {
@@ -108,6 +131,7 @@ Story tellStory(const AthleteRecord& who, std::span<const LogLine> lines, Lift l
   addSpeeds(story, lift);
   addFound(story);
   addMarks(story, who);
+  addCues(story, cues);
   return story;
 }
 

@@ -7,6 +7,7 @@
 #include <string>
 #include <vector>
 
+#include "core/cue/cue_book.h"
 #include "core/log/lift_history.h"
 
 namespace mottix {
@@ -39,6 +40,13 @@ struct Mark {
   int level = 0;     // of a complaint
 };
 
+// What was found in the next like set after a cue against it.
+struct CueOutcome {
+  std::string cue;
+  int told = 0;  // after sets in which what it is for was clearly found, with a measured set like it later
+  int gone = 0;  // and was not clearly found in that
+};
+
 struct Story {
   std::vector<const LogLine*> sets;  // of this lift and variant, oldest first
   std::optional<Strength> strength;
@@ -47,11 +55,12 @@ struct Story {
   std::vector<FoundOverTime> found;  // the most often found first
   std::vector<Mark> marks;           // by day
   std::vector<Override> overrides;
+  std::vector<CueOutcome> cues;  // told most often first
 };
 
 // `lines` are the athlete's, oldest first, and must stay where they are while the story is used.
-Story tellStory(const AthleteRecord& who, std::span<const LogLine> lines, Lift lift,
-                std::string_view variant);
+Story tellStory(const AthleteRecord& who, std::span<const LogLine> lines, Lift lift, std::string_view variant,
+                const CueBook& cues = builtInCueBook());
 
 // What has changed since the last session before a day, for the top of a new set's sheet.
 struct SinceLast {

@@ -65,6 +65,21 @@ TEST(Story, TellsStrengthSpeedsAndWhatWasFound) {
   EXPECT_EQ(kinds, "103245");  // complaint, set-up, cue, over, note, condition, by day
 }
 
+TEST(Story, SaysWhetherACueWasFollowedByBetter) {
+  std::vector<LogLine> lines = sixWeeks();
+  const Cue& cue = *builtInCueBook().forRule("squat.hips_first").front();
+  for (LogLine& l : lines) l.cue.clear();
+  lines[1].cue = lines[3].cue = cue.id;  // both found it; gone in one of the sets after
+  lines[4].found = {{"squat.hips_first", Severity::kSmall, 1}};
+  lines[2].found.clear();
+  lines[2].cue = cue.id;  // against nothing: does not count
+  const Story story = tellStory({}, lines, Lift::kSquat, "high bar");
+  ASSERT_EQ(story.cues.size(), 1u);
+  EXPECT_EQ(story.cues[0].cue, cue.id);
+  EXPECT_EQ(story.cues[0].told, 2);
+  EXPECT_EQ(story.cues[0].gone, 1);
+}
+
 TEST(Story, OfNothingIsEmpty) {
   const Story story = tellStory({}, {}, Lift::kBench, "flat");
   EXPECT_TRUE(story.sets.empty());
