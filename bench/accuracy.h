@@ -18,6 +18,8 @@ int printField(const std::vector<std::filesystem::path>& clips, const std::files
 int printLengths(const std::vector<std::filesystem::path>& clips, const std::filesystem::path& models);
 // Angles over whole sets, from placed joints and from found ones.
 int printAngles(const std::vector<std::filesystem::path>& clips, const std::filesystem::path& models);
+// A house of 100,000 sets: opened, told, searched. Made first when there is no such file.
+int printHouse(const std::filesystem::path& path);
 // Simulated lifters who follow each plan for sixteen weeks.
 int printLoad(int runs);
 // Pairs of films of one set laid on each other.

@@ -195,7 +195,17 @@ Expected<void> addStory(HouseFile& house, const std::vector<AthleteRecord>& reco
   who->aims = {aim(Lift::kBench, "even_steps", 62.5), aim(Lift::kDeadlift, "top_single", 115.0),
                aim(Lift::kSquat, "top_single", 95.0)};
   who->dropped = {{"good morning", "sore back the day after, twice", "2026-10-12"}};
-  return house.saveRecord(*who);
+  if (auto ok = house.saveRecord(*who); !ok) return ok;
+  // Two more who share a bar with her.
+  for (const auto& [athlete, lift, plan] :
+       {std::tuple{1, Lift::kSquat, "even_steps"}, {5, Lift::kSquat, "speed_guarded"}}) {
+    auto other = house.loadRecord(records.at(static_cast<std::size_t>(athlete)).athlete.id);
+    if (!other) return tl::make_unexpected(other.error());
+    other->aims = {aim(lift, plan, 0.0)};
+    other->aims.front().goal_kg.reset();
+    if (auto ok = house.saveRecord(*other); !ok) return ok;
+  }
+  return {};
 }
 
 Expected<void> addBlindLooks(HouseFile& house) {

@@ -60,13 +60,7 @@ void AthleteDesk::apply(const AthleteRecord& record) {
 }
 
 std::vector<SetRecord> AthleteDesk::sets() const {
-  std::vector<SetRecord> out;
-  if (auto all = house_.sets(); all)
-    for (SetRecord& set : *all)
-      if (set.athlete == record_.athlete.id &&
-          (set.state == SetState::kTracked || set.state == SetState::kReviewed))
-        out.push_back(std::move(set));
-  return out;
+  return house_.trackedSets(record_.athlete.id).value_or(std::vector<SetRecord>());
 }
 
 }  // namespace mottix

@@ -25,6 +25,9 @@
 
 namespace mottix {
 
+// Of each athlete so many films are offered.
+static constexpr int kNewestBeside = 100;
+
 // The bar's paths of two reps over each other: against mid-foot where both have feet, else from where each
 // began. The first is drawn as everywhere, the second as a hollow line, so that colour is not needed.
 class PathOverPath : public QWidget {
@@ -298,7 +301,7 @@ QString BesideView::captionOf(const Side& side) const {
 void BesideView::offerSets() {
   QSignalBlocker quiet(set_);
   set_->clear();
-  const auto sets = house_.sets();
+  const auto sets = house_.queueSets(kNewestBeside);
   const auto athletes = house_.athletes();
   if (!sets || !athletes) return;
   const SetRecord& mine = side_[0].data.set;

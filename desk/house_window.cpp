@@ -128,6 +128,22 @@ HouseWindow::HouseWindow(HouseFile house, QDate today, std::filesystem::path mod
   connect(ahead_, &AheadView::backWanted, this, &HouseWindow::back);
   connect(ahead_, &AheadView::trouble, this, &HouseWindow::say);
   connect(ahead_, &AheadView::storyWanted, this, [this] { openStory(desk_.record().athlete.id); });
+  connect(today_view_, &TodayView::backWanted, this, &HouseWindow::back);
+  connect(today_view_, &TodayView::trouble, this, &HouseWindow::say);
+  connect(today_view_, &TodayView::setWanted, this, &HouseWindow::openSet);
+  connect(today_view_, &TodayView::changed, sheet_, &SetSheet::forgetLog);
+  connect(today_view_, &TodayView::importWanted, this, [this] {
+    const QString file = QFileDialog::getOpenFileName(this, tr("An old log"), {},
+                                                      tr("Tables (*.csv *.tsv *.txt);;All files (*)"));
+    if (!file.isEmpty()) openImport(file);
+  });
+  connect(import_, &ImportView::backWanted, this, &HouseWindow::openToday);
+  connect(import_, &ImportView::trouble, this, &HouseWindow::say);
+  connect(import_, &ImportView::taken, this, [this] {
+    sheet_->forgetLog();
+    if (onImport()) openToday();
+    if (onToday()) today_view_->refresh();
+  });
   connect(&desk_, &AthleteDesk::trouble, this, &HouseWindow::say);
   connect(&desk_, &AthleteDesk::changed, this, &HouseWindow::refreshCrumbs);
   connect(&jobs_, &AnalysisJobs::progressed, this, [this](SetId set, double part) {
@@ -147,8 +163,7 @@ HouseWindow::HouseWindow(HouseFile house, QDate today, std::filesystem::path mod
     if (onSheet() && sheet_->current() == set) sheet_->open(set);
   });
 
-  queue_->reload();
-  if (auto sets = house_.sets(); sets)
+  if (auto sets = house_.queueSets(0); sets)
     for (const SetRecord& set : *sets)
       if (set.state == SetState::kWaiting) follow(set);
   // The house was closed between bar and joints.
@@ -223,6 +238,13 @@ void HouseWindow::buildChrome() {
   hand_button(tr("Ahead"), tr("The weeks to this athlete's test (Ctrl+D)"),
               QKeySequence(Qt::CTRL | Qt::Key_D), &HouseWindow::openAhead)
       ->setProperty("what", QStringLiteral("ahead"));
+  auto* today_button =
+      button(tr("Today"), tr("Who does what, the bar in order, sets written down (Ctrl+T)"), true);
+  connect(today_button, &QPushButton::clicked, this, &HouseWindow::openToday);
+  connect(new QShortcut(QKeySequence(Qt::CTRL | Qt::Key_T), this), &QShortcut::activated, this,
+          &HouseWindow::openToday);
+  today_button->setProperty("what", QStringLiteral("today"));
+  bar->addWidget(today_button);
   auto* book_button =
       button(tr("House book"), tr("Rules, schools, limits and cues of this house (Ctrl+B)"), true);
   connect(book_button, &QPushButton::clicked, this, &HouseWindow::openBook);
@@ -267,6 +289,10 @@ void HouseWindow::buildChrome() {
   pages_->addWidget(story_);
   ahead_ = new AheadView(desk_);
   pages_->addWidget(ahead_);
+  today_view_ = new TodayView(house_, undo_, today_);
+  pages_->addWidget(today_view_);
+  import_ = new ImportView(house_, today_view_->stack(), today_);
+  pages_->addWidget(import_);
   column->addWidget(pages_, 1);
 
   notice_box_ = new QWidget;
@@ -333,6 +359,12 @@ bool HouseWindow::onStory() const {
 bool HouseWindow::onAhead() const {
   return pages_->currentWidget() == ahead_;
 }
+bool HouseWindow::onToday() const {
+  return pages_->currentWidget() == today_view_;
+}
+bool HouseWindow::onImport() const {
+  return pages_->currentWidget() == import_;
+}
 QString HouseWindow::notice() const {
   return notice_box_->isHidden() ? QString() : notice_->text();
 }
@@ -356,8 +388,15 @@ AthleteId HouseWindow::addAthlete(const QString& name) {
 }
 
 void HouseWindow::addFilms(AthleteId athlete, const QStringList& files) {
-  auto sets = house_.sets();
-  if (!sets) return say(QString::fromStdString(sets.error().text));
+  // The set before, whoever saw it.
+  LogQuery newest;
+  newest.athlete = athlete;
+  newest.most = 1;
+  const auto last = house_.search(newest);
+  if (!last) return say(QString::fromStdString(last.error().text));
+  std::optional<SetRecord> before;
+  if (!last->empty())
+    if (auto set = house_.loadSet(last->back().id)) before = std::move(*set);
   std::vector<SetRecord> added;
   for (const QString& file : files) {
     SetRecord set;
@@ -365,12 +404,11 @@ void HouseWindow::addFilms(AthleteId athlete, const QStringList& files) {
     set.day = today_.toString(Qt::ISODate).toStdString();
     set.clip.file = house_.relativeFilm(file.toStdString());
     // The same was asked as last time, until the coach says otherwise.
-    for (const SetRecord& before : *sets)
-      if (before.athlete == athlete) {
-        set.edit.asked = before.edit.asked;
-        set.edit.asked.recorded_fps = 0.0;  // belongs to that film, not to the lifter
-        if (before.edit.next_load_kg) set.edit.asked.load_kg = *before.edit.next_load_kg;
-      }
+    if (before) {
+      set.edit.asked = before->edit.asked;
+      set.edit.asked.recorded_fps = 0.0;  // belongs to that film, not to the lifter
+      if (before->edit.next_load_kg) set.edit.asked.load_kg = *before->edit.next_load_kg;
+    }
     set.edit.asked.lift_source = LiftSource::kAssumed;
     auto id = house_.addSet(set);
     if (!id) {
@@ -475,6 +513,20 @@ void HouseWindow::openAhead(AthleteId athlete) {
   refreshCrumbs();
 }
 
+void HouseWindow::openToday() {
+  showPage(today_view_);
+  today_view_->open();
+  refreshCrumbs();
+}
+
+void HouseWindow::openImport(const QString& file) {
+  if (!import_->read(file)) return;
+  showPage(import_);
+  undo_.setActiveStack(&today_view_->stack());
+  import_->setFocus();
+  refreshCrumbs();
+}
+
 void HouseWindow::back() {
   if (onBlind()) blind_->leave();
   if (onBeside()) beside_->leave();
@@ -523,18 +575,24 @@ void HouseWindow::refreshCrumbs() {
                                 .arg(QString::fromStdString(desk_.record().athlete.name).toHtmlEscaped(),
                                      page.isEmpty() ? page : QStringLiteral("&nbsp; / &nbsp;") + page));
   }
+  if (onToday()) return crumbs_->setText(QStringLiteral("/ &nbsp;<span>%1</span>").arg(tr("Today")));
+  if (onImport())
+    return crumbs_->setText(
+        QStringLiteral("/ &nbsp;<span>%1</span>&nbsp; / &nbsp;%2").arg(tr("Today"), tr("an old log")));
   if (onBook()) return crumbs_->setText(QStringLiteral("/ &nbsp;<span>%1</span>").arg(tr("House book")));
   if (onBlind()) return crumbs_->setText(QStringLiteral("/ &nbsp;<span>%1</span>").arg(tr("Blind look")));
   if (!onSheet() && !onBeside()) return crumbs_->clear();
   const SheetData& d = sheet_->data();
   const QDate day = QDate::fromString(QString::fromStdString(d.set.day), Qt::ISODate);
   int number = 0, of = 0;
-  if (auto sets = house_.sets(); sets)
-    for (const SetRecord& s : *sets)
-      if (s.athlete == d.set.athlete && s.day == d.set.day) {
-        ++of;
-        if (s.id == d.set.id) number = of;
-      }
+  LogQuery that_day;
+  that_day.athlete = d.set.athlete;
+  that_day.since = that_day.until = dayNamed(d.set.day);
+  if (const auto lines = house_.search(that_day))
+    for (const LogLine& line : *lines) {
+      ++of;
+      if (line.id == d.set.id) number = of;
+    }
   const QString name = QString::fromStdString(d.athlete.name).toHtmlEscaped();
   crumbs_->setText(
       QStringLiteral("/ &nbsp;<span style='font-weight:600'>%1</span>&nbsp; / &nbsp;%2&nbsp; / &nbsp;%3")

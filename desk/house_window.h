@@ -14,9 +14,11 @@
 #include "desk/blind_look_view.h"
 #include "desk/fit_view.h"
 #include "desk/house_book_view.h"
+#include "desk/import_view.h"
 #include "desk/queue_view.h"
 #include "desk/set_sheet.h"
 #include "desk/story_view.h"
+#include "desk/today_view.h"
 
 class QLabel;
 class QPushButton;
@@ -43,6 +45,8 @@ class HouseWindow : public QMainWindow {
   BlindLookView& blind() { return *blind_; }
   StoryView& story() { return *story_; }
   AheadView& ahead() { return *ahead_; }
+  TodayView& today() { return *today_view_; }
+  ImportView& import() { return *import_; }
   bool onSheet() const;
   bool onAthlete() const;
   bool onFit() const;
@@ -51,6 +55,8 @@ class HouseWindow : public QMainWindow {
   bool onBlind() const;
   bool onStory() const;
   bool onAhead() const;
+  bool onToday() const;
+  bool onImport() const;
   QString notice() const;
 
   void addFilms(AthleteId athlete, const QStringList& files);
@@ -66,6 +72,8 @@ class HouseWindow : public QMainWindow {
   void openBlind();
   void openStory(AthleteId athlete);
   void openAhead(AthleteId athlete);
+  void openToday();
+  void openImport(const QString& file);
 
  protected:
   void closeEvent(QCloseEvent* event) override;
@@ -87,6 +95,8 @@ class HouseWindow : public QMainWindow {
   BlindLookView* blind_ = nullptr;
   StoryView* story_ = nullptr;
   AheadView* ahead_ = nullptr;
+  TodayView* today_view_ = nullptr;
+  ImportView* import_ = nullptr;
   bool from_sheet_ = false;  // the athlete's pages were opened from a set
   QPushButton *body_button_ = nullptr, *fit_button_ = nullptr;
   QPushButton* queue_crumb_ = nullptr;

@@ -168,6 +168,8 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
   window.story().search({});
   window.openAhead(athlete);
   if (!save(QStringLiteral("ahead"))) return 1;
+  window.openToday();
+  if (!save(QStringLiteral("today"))) return 1;
   window.openAthlete(athlete);
   if (!save(QStringLiteral("athlete"))) return 1;
   window.openFit(athlete);

@@ -27,6 +27,9 @@
 namespace mottix {
 namespace {
 
+// Of each athlete so many films that have been decided on; those before are in the Story.
+constexpr int kNewest = 24;
+
 QStringList filesIn(const QMimeData* data) {
   QStringList files;
   for (const QUrl& url : data->urls())
@@ -280,10 +283,17 @@ void Lane::addTile(SetTile* tile) {
   ++tiles_;
 }
 
-void Lane::finish(int without_film) {
-  if (without_film > 0) {
-    log_->setText(without_film == 1 ? tr("and a set in the log without film")
-                                    : tr("and %1 sets in the log without film").arg(without_film));
+void Lane::finish(const HouseFile::LeftOut& left_out) {
+  const int without_film = left_out.without_film;
+  QStringList words;
+  if (left_out.filmed > 0)
+    words << (left_out.filmed == 1 ? tr("and an earlier film (Story)")
+                                   : tr("and %1 earlier films (Story)").arg(left_out.filmed));
+  if (without_film > 0)
+    words << (without_film == 1 ? tr("and a set in the log without film")
+                                : tr("and %1 sets in the log without film").arg(without_film));
+  if (!words.isEmpty()) {
+    log_->setText(words.join(QLatin1Char(' ')));
     log_->show();
   }
   if (tiles_ == 0) {
@@ -381,9 +391,14 @@ QueueView::QueueView(HouseFile& house, AnalysisJobs& jobs, QWidget* parent)
 
 void QueueView::reload() {
   auto athletes = house_.athletes();
-  auto sets = house_.sets();
-  if (!athletes || !sets)
-    return emit trouble(QString::fromStdString(athletes ? sets.error().text : athletes.error().text));
+  auto sets = house_.queueSets(kNewest);
+  const auto left_out = house_.queueLeftOut(kNewest);
+  if (!athletes || !sets || !left_out)
+    return emit trouble(QString::fromStdString(!athletes ? athletes.error().text
+                                               : !sets   ? sets.error().text
+                                                         : left_out.error().text));
+  std::map<AthleteId, std::vector<const SetRecord*>> of;
+  for (const SetRecord& set : *sets) of[set.athlete].push_back(&set);
   const QString focused = focusWidget() != nullptr ? focusWidget()->objectName() : QString();
   // A tile that goes while it has the keyboard hands it to the next one, which would scroll there.
   if (isAncestorOf(QApplication::focusWidget())) setFocus();
@@ -405,13 +420,8 @@ void QueueView::reload() {
     connect(lane, &Lane::addWanted, this, &QueueView::addWanted);
     connect(lane, &Lane::bodyWanted, this, &QueueView::bodyWanted);
     connect(lane, &Lane::fitWanted, this, &QueueView::fitWanted);
-    int without_film = 0;
-    for (const SetRecord& set : *sets) {
-      if (set.athlete != athlete.id) continue;
-      if (!set.hasFilm()) {
-        ++without_film;
-        continue;
-      }
+    for (const SetRecord* one : of[athlete.id]) {
+      const SetRecord& set = *one;
       auto* tile = new SetTile(set);
       connect(tile, &QAbstractButton::clicked, this, [this, id = set.id] { emit openWanted(id); });
       connect(tile, &SetTile::stopWanted, this, &QueueView::stopWanted);
@@ -429,7 +439,9 @@ void QueueView::reload() {
       lane->addTile(tile);
       tiles_.push_back(tile);
     }
-    lane->finish(without_film);
+    const auto out = left_out->find(athlete.id);
+    const HouseFile::LeftOut none;
+    lane->finish(out == left_out->end() ? none : out->second);
     lanes_->addWidget(lane);
     lane_list_.push_back(lane);
   }

@@ -61,7 +61,7 @@ class Lane : public QWidget {
   AthleteId athlete() const { return athlete_.id; }
   const Athlete& record() const { return athlete_; }
   void addTile(SetTile* tile);
-  void finish(int without_film);  // after the last tile
+  void finish(const HouseFile::LeftOut& left_out);  // after the last tile
   void takeFocus();
 
  signals:

@@ -40,6 +40,12 @@ namespace mottix {
 namespace {
 
 // From where a lift can be filmed, as the sentence offers it.
+// A word that nobody has said yet.
+const QLatin1String kOpen("?");
+bool isOpen(const QString& text) {
+  return text.isEmpty() || text == kOpen || text.compare(QObject::tr("not stated"), Qt::CaseInsensitive) == 0;
+}
+
 constexpr std::array<std::pair<View, Facing>, 5> kPlaces = {{{View::kSide, Facing::kRight},
                                                              {View::kSide, Facing::kLeft},
                                                              {View::kSide, Facing::kUnknown},
@@ -417,6 +423,7 @@ QWidget* SetSheet::buildDecisionSide() {
   accept_->setProperty("what", QStringLiteral("accept"));
   change_ = button(tr("change · E"), tr("Decide on another load"), true);
   change_line_ = new TypingLine;
+  change_line_->setObjectName(QStringLiteral("change load"));
   change_line_->setAccessibleName(tr("Load for the next set, in kg"));
   change_line_->setMaximumWidth(110);
   change_line_->hide();
@@ -613,7 +620,7 @@ void SetSheet::buildSentence() {
   sentence_->addText(tr(", set-up"));
   setup_ = sentence_->addWord(tr("set-up"), [this](const QString& text) -> QString {
     SetEdit after = data_.set.edit;
-    if (text.isEmpty() || text.compare(tr("not stated"), Qt::CaseInsensitive) == 0) {
+    if (isOpen(text)) {
       after.setup.reset();
       push(tr("Change the set-up"), after);
       return {};
@@ -627,10 +634,10 @@ void SetSheet::buildSentence() {
     return setups_.empty() ? tr("No set-up is kept for this athlete and lift yet: open Fit (F) and keep one.")
                            : tr("Name a kept set-up, or say “not stated”.");
   });
-  sentence_->addText(tr(", felt like effort"));
+  sentence_->addText(tr(", felt"));
   felt_ = sentence_->addWord(tr("effort felt"), [this](const QString& text) -> QString {
     SetEdit after = data_.set.edit;
-    if (text.isEmpty() || text.compare(tr("not stated"), Qt::CaseInsensitive) == 0) {
+    if (isOpen(text)) {
       after.effort_felt.reset();
     } else {
       const auto felt = numberIn(text);
@@ -640,10 +647,10 @@ void SetSheet::buildSentence() {
     push(tr("Change the effort felt"), after);
     return {};
   });
-  sentence_->addText(tr(", looked like"));
+  sentence_->addText(tr(", looked"));
   seen_ = sentence_->addWord(tr("effort seen"), [this](const QString& text) -> QString {
     SetEdit after = data_.set.edit;
-    if (text.isEmpty() || text.compare(tr("not stated"), Qt::CaseInsensitive) == 0) {
+    if (isOpen(text)) {
       after.effort_seen.reset();
     } else {
       const auto seen = numberIn(text);
@@ -656,7 +663,7 @@ void SetSheet::buildSentence() {
   sentence_->addText(tr(", comfort"));
   comfort_ = sentence_->addWord(tr("comfort"), [this](const QString& text) -> QString {
     SetEdit after = data_.set.edit;
-    if (text.isEmpty() || text.compare(tr("not stated"), Qt::CaseInsensitive) == 0) {
+    if (isOpen(text)) {
       after.comfort.reset();
     } else {
       bool ok = false;
@@ -1003,7 +1010,7 @@ void SetSheet::refreshSentence() {
   plate_->setText(heldWords(a.held, a.plate_mm));
   setups_.clear();
   QStringList names;
-  setup_->setText(tr("not stated"));
+  setup_->setText(kOpen);
   if (auto record = house_.loadRecord(data_.set.athlete); record)
     for (const SetupRecord& s : record->setups) {
       if (data_.set.edit.setup == s.id) setup_->setText(QString::fromStdString(s.name));
@@ -1013,14 +1020,14 @@ void SetSheet::refreshSentence() {
     }
   setup_->setChoices(names);
   setup_->setEditText(data_.set.edit.setup ? setup_->text() : QStringLiteral(" "));
-  felt_->setText(data_.set.edit.effort_felt ? QString::number(*data_.set.edit.effort_felt)
-                                            : tr("not stated"));
+  felt_->setText(data_.set.edit.effort_felt ? QString::number(*data_.set.edit.effort_felt) : QString(kOpen));
   felt_->setEditText(data_.set.edit.effort_felt ? felt_->text() : QStringLiteral(" "));
   sets_->setText(QString::number(a.sets));
   tempo_->setText(a.tempo.empty() ? tr("free") : QString::fromStdString(a.tempo));
   equipment_->setText(a.equipment.empty() ? tr("nothing worn") : QString::fromStdString(a.equipment));
   equipment_->setEditText(a.equipment.empty() ? QStringLiteral(" ") : equipment_->text());
-  seen_->setText(data_.set.edit.effort_seen ? effortNumber(*data_.set.edit.effort_seen) : tr("not stated"));
+  seen_->setText(data_.set.edit.effort_seen ? effortNumber(*data_.set.edit.effort_seen)
+                                            : QStringLiteral("?"));
   seen_->setEditText(data_.set.edit.effort_seen ? seen_->text() : QStringLiteral(" "));
   QStringList noted;
   for (const Condition condition : data_.set.edit.conditions) noted << conditionWords(condition);
@@ -1032,7 +1039,7 @@ void SetSheet::refreshSentence() {
                                         : all);
   noted_->setEditText(all.isEmpty() ? QStringLiteral(" ") : all);
   noted_->setToolTip(all);
-  comfort_->setText(data_.set.edit.comfort ? tr("%1/10").arg(*data_.set.edit.comfort) : tr("not stated"));
+  comfort_->setText(data_.set.edit.comfort ? tr("%1/10").arg(*data_.set.edit.comfort) : QString(kOpen));
   comfort_->setEditText(data_.set.edit.comfort ? QString::number(*data_.set.edit.comfort)
                                                : QStringLiteral(" "));
   sentence_->relayout();
@@ -1835,13 +1842,17 @@ void SetSheet::takeLift(SetId id, Lift lift) {
   SetEdit edit = set->edit;
   edit.asked.lift = lift;
   edit.asked.variant = usualVariant(lift);
-  if (const auto sets = house_.sets(); sets)
-    for (const SetRecord& before : *sets)
-      if (before.athlete == set->athlete && before.id != id && before.edit.asked.lift == lift) {
-        edit.asked.variant = before.edit.asked.variant;
-        edit.asked.reps = before.edit.asked.reps;
-        edit.asked.load_kg = before.edit.next_load_kg.value_or(before.edit.asked.load_kg);
-        edit.asked.effort = before.edit.asked.effort;
+  LogQuery of_lift;
+  of_lift.athlete = set->athlete;
+  of_lift.lift = lift;
+  of_lift.most = 2;  // the newest, or the one before when that is this one
+  if (const auto lines = house_.search(of_lift))
+    for (const LogLine& before : *lines)
+      if (before.id != id) {
+        edit.asked.variant = before.variant;
+        edit.asked.reps = before.reps_asked;
+        edit.asked.load_kg = before.next_kg.value_or(before.load_kg);
+        edit.asked.effort = before.effort_asked;
       }
   edit.asked.lift_source = LiftSource::kSeen;
   if (auto ok = house_.saveEdit(id, edit, set->state); !ok)

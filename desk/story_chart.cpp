@@ -536,18 +536,19 @@ void StoryChart::paintMarks(QPainter& p, const QRectF& room) {
         p.drawArc(QRectF(x - 4, base - 2, 4, 6), 0, 180 * 16);
         p.drawArc(QRectF(x, base - 2, 4, 6), 180 * 16, 180 * 16);
         break;
+      // Beside the words of the same day.
       case Mark::Kind::kNote:
-        p.drawLine(QPointF(x - 3, base + 5), QPointF(x + 3, base + 5));
-        p.drawLine(QPointF(x - 3, base + 8), QPointF(x + 1, base + 8));
+        p.drawLine(QPointF(x + 6, base + 1), QPointF(x + 12, base + 1));
+        p.drawLine(QPointF(x + 6, base + 4), QPointF(x + 10, base + 4));
         break;
       case Mark::Kind::kCondition:
         p.setPen(QPen(t.clay, 1.4));
-        p.drawEllipse(QPointF(x, base + 2), 2.6, 2.6);
+        p.drawEllipse(QPointF(x + 9, base - 5), 2.6, 2.6);
         break;
       case Mark::Kind::kOverride:
         p.setPen(QPen(t.clay, 1.6));
-        p.drawLine(QPointF(x - 3, base - 1), QPointF(x + 3, base + 5));
-        p.drawLine(QPointF(x - 3, base + 5), QPointF(x + 3, base - 1));
+        p.drawLine(QPointF(x - 12, base - 1), QPointF(x - 6, base + 5));
+        p.drawLine(QPointF(x - 12, base + 5), QPointF(x - 6, base - 1));
         break;
       case Mark::Kind::kComplaint:
       case Mark::Kind::kComplaintOver:

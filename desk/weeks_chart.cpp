@@ -285,7 +285,7 @@ void WeeksChart::paintEvent(QPaintEvent*) {
         p.setPen(t.ink);
         p.setFont(type(12, Weight::kMedium));
         if (roomy)
-          p.drawText(QRectF(x - 0.5 * wide, yOf(attempts[n]) - 15, wide, 14), Qt::AlignCenter,
+          p.drawText(QRectF(x - 0.5 * wide, yOf(attempts[n]) - 18, wide, 14), Qt::AlignCenter,
                      QString::number(attempts[n]));
       }
       continue;

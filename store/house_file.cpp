@@ -18,6 +18,8 @@ namespace {
 namespace fs = std::filesystem;
 static_assert(std::endian::native == std::endian::little, "tracks are stored little-endian");
 
+constexpr std::uintmax_t kCheckedWholeBytes = 32u << 20;
+
 std::string quoted(const fs::path& path) {
   return "“" + path.filename().string() + "”";
 }
@@ -780,6 +782,19 @@ struct HouseFile::Impl {
   }
 };
 
+namespace {
+
+// Ids of filmed sets that are waiting for the coach, and of each athlete's newest ones.
+std::string newestFilmed(int newest) {
+  return "SELECT id FROM (SELECT s.id AS id, s.state AS state, row_number() OVER (PARTITION BY e.athlete_id, "
+         "s.state = 'reviewed' ORDER BY e.day DESC, s.id DESC) AS n FROM lift_set s JOIN session e ON e.id = "
+         "s.session_id JOIN clip c ON c.id = s.clip_id WHERE c.path != '') WHERE state != 'reviewed' OR n "
+         "<= " +
+         std::to_string(newest);
+}
+
+}  // namespace
+
 HouseFile::HouseFile(std::unique_ptr<Impl> impl) : impl_(std::move(impl)) {}
 HouseFile::HouseFile(HouseFile&&) noexcept = default;
 HouseFile& HouseFile::operator=(HouseFile&&) noexcept = default;
@@ -808,7 +823,11 @@ Expected<HouseFile> HouseFile::open(const fs::path& path) {
         return fail(Remedy::kUpdateProgram, quoted(path) +
                                                 " was written by a newer version of this program. It was not "
                                                 "touched; update the program to open it.");
-      SQLite::Statement check(look, "PRAGMA quick_check(1)");
+      // Reading every page of a large file takes longer than a coach waits; what is damaged there is said
+      // when it is come upon.
+      const bool small = fs::file_size(path, ec) < kCheckedWholeBytes;
+      SQLite::Statement check(look,
+                              small ? "PRAGMA quick_check(1)" : "SELECT 'ok' FROM sqlite_master LIMIT 1");
       check.executeStep();
       if (check.getColumn(0).getString() != "ok")
         return fail(
@@ -931,9 +950,33 @@ Expected<std::vector<SetRecord>> HouseFile::sets() const {
   return impl_->guarded([&]() -> Expected<std::vector<SetRecord>> { return impl_->readSets("", 0); });
 }
 
-Expected<std::vector<SetRecord>> HouseFile::filmedSets() const {
-  return impl_->guarded(
-      [&]() -> Expected<std::vector<SetRecord>> { return impl_->readSets("WHERE c.path != ''", 0); });
+Expected<std::vector<SetRecord>> HouseFile::queueSets(int newest) const {
+  return impl_->guarded([&]() -> Expected<std::vector<SetRecord>> {
+    // Of each athlete the newest reviewed ones; the others are to be looked at whenever they were filmed.
+    return impl_->readSets("WHERE s.id IN (" + newestFilmed(newest) + ")", 0);
+  });
+}
+
+Expected<std::vector<SetRecord>> HouseFile::trackedSets(AthleteId athlete) const {
+  return impl_->guarded([&]() -> Expected<std::vector<SetRecord>> {
+    return impl_->readSets("WHERE e.athlete_id = ? AND s.state IN ('tracked', 'reviewed')", raw(athlete));
+  });
+}
+
+Expected<std::map<AthleteId, HouseFile::LeftOut>> HouseFile::queueLeftOut(int newest) const {
+  return impl_->guarded([&]() -> Expected<std::map<AthleteId, LeftOut>> {
+    std::map<AthleteId, LeftOut> out;
+    SQLite::Statement q(
+        impl_->db,
+        "SELECT e.athlete_id, c.path != '', count(*) FROM lift_set s JOIN session e ON e.id = "
+        "s.session_id JOIN clip c ON c.id = s.clip_id WHERE s.id NOT IN (" +
+            newestFilmed(newest) + ") GROUP BY e.athlete_id, c.path != ''");
+    while (q.executeStep()) {
+      LeftOut& of = out[AthleteId{q.getColumn(0).getInt64()}];
+      (q.getColumn(1).getInt() != 0 ? of.filmed : of.without_film) = q.getColumn(2).getInt();
+    }
+    return out;
+  });
 }
 
 Expected<SetRecord> HouseFile::loadSet(SetId id) const {
@@ -1038,17 +1081,6 @@ Expected<std::vector<LogLine>> HouseFile::log(AthleteId athlete) const {
 
 Expected<std::vector<LogLine>> HouseFile::search(const LogQuery& query) const {
   return impl_->guarded([&]() -> Expected<std::vector<LogLine>> { return readLogLines(impl_->db, query); });
-}
-
-Expected<std::map<AthleteId, int>> HouseFile::setsWithoutFilm() const {
-  return impl_->guarded([&]() -> Expected<std::map<AthleteId, int>> {
-    std::map<AthleteId, int> out;
-    SQLite::Statement q(impl_->db,
-                        "SELECT e.athlete_id, count(*) FROM lift_set s JOIN session e ON e.id = s.session_id "
-                        "JOIN clip c ON c.id = s.clip_id WHERE c.path = '' GROUP BY e.athlete_id");
-    while (q.executeStep()) out[AthleteId{q.getColumn(0).getInt64()}] = q.getColumn(1).getInt();
-    return out;
-  });
 }
 
 Expected<std::optional<TrackRecord>> HouseFile::loadTracks(SetId id) const {
@@ -1308,7 +1340,9 @@ Expected<std::vector<StoredResult>> HouseFile::results(std::optional<AthleteId> 
   return impl_->guarded([&]() -> Expected<std::vector<StoredResult>> {
     std::vector<StoredResult> out;
     std::map<std::int64_t, std::size_t> at;
-    auto sets = athlete ? impl_->readSets("WHERE e.athlete_id = ?", raw(*athlete)) : impl_->readSets("", 0);
+    const std::string measured = "WHERE EXISTS (SELECT 1 FROM measure m WHERE m.set_id = s.id)";
+    auto sets = athlete ? impl_->readSets(measured + " AND e.athlete_id = ?", raw(*athlete))
+                        : impl_->readSets(measured, 0);
     for (SetRecord& set : sets) {
       at[raw(set.id)] = out.size();
       out.push_back({std::move(set), false, {}, {}});

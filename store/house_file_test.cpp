@@ -602,8 +602,10 @@ TEST_F(HouseFileTest, TheLogIsReadAndSearchedWithoutTheFilms) {
   EXPECT_EQ(house.log(oda)->size(), 450u);
   EXPECT_EQ(house.log(oda)->front().reps_done, 5);
   EXPECT_FALSE(house.log(oda)->front().filmed);
-  EXPECT_EQ(house.filmedSets()->size(), 1u);
-  EXPECT_EQ(house.setsWithoutFilm()->at(oda), 450);
+  EXPECT_EQ(house.queueSets(5)->size(), 1u);
+  EXPECT_EQ(house.queueLeftOut(5)->at(oda).without_film, 450);
+  EXPECT_EQ(house.queueLeftOut(5)->at(oda).filmed, 0);
+  EXPECT_EQ(house.queueLeftOut(5)->count(runa), 0u);
 
   const auto count = [&](auto&& set_up) {
     LogQuery q;
@@ -653,6 +655,23 @@ TEST_F(HouseFileTest, TheLogIsReadAndSearchedWithoutTheFilms) {
 
   ASSERT_TRUE(house.removeSets(std::vector(added.begin(), added.begin() + 449)));
   EXPECT_EQ(house.log(oda)->size(), 1u);
+}
+
+TEST_F(HouseFileTest, TheQueueHasWhatWaitsAndTheNewest) {
+  HouseFile house = opened();
+  const AthleteId runa = *house.addAthlete({{}, "Runa", 2.5, 0, ""});
+  std::vector<SetRecord> sets(12, someSet(runa));
+  for (std::size_t k = 0; k < sets.size(); ++k) {
+    sets[k].day = "2026-11-" + std::to_string(10 + k);
+    sets[k].state = k == 2 ? SetState::kTracked : SetState::kReviewed;
+  }
+  const auto ids = *house.addSets(sets);
+  const auto queue = *house.queueSets(3);
+  ASSERT_EQ(queue.size(), 4u);
+  EXPECT_EQ(queue[0].id, ids[2]);  // old, but to be looked at
+  EXPECT_EQ(queue[1].id, ids[9]);
+  EXPECT_EQ(queue[3].id, ids[11]);
+  EXPECT_EQ(house.queueLeftOut(3)->at(runa).filmed, 8);
 }
 
 TEST_F(HouseFileTest, SetsAreAddedAllOrNone) {

@@ -165,7 +165,7 @@ Reserve weighReserve(const std::optional<Estimate>& word, const std::optional<Es
     for (const auto& [less, b] : all) {
       if (!a || !b) continue;
       const double reps = a->value - b->value;
-      if (reps >= 1.0 && reps > 2.0 * std::hypot(a->sd, b->sd) && (!out.apart || reps > out.apart->reps))
+      if (reps >= 1.0 && reps > 1.5 * std::hypot(a->sd, b->sd) && (!out.apart || reps > out.apart->reps))
         out.apart = Reserve::Apart{more, less, reps};
     }
   return out;

@@ -78,7 +78,7 @@ SpeedRelation estimateSpeeds(Lift lift, std::span<const SpeedAndReserve> sets);
 struct Reserve {
   std::optional<Estimate> word, eye, speed;
   std::optional<Estimate> together;  // weighed by their errors
-  // Two that differ by a rep or more, and by more than chance allows (two standard deviations).
+  // Two that differ by a rep or more, and by more than their errors usually do (1.5 standard deviations).
   struct Apart {
     std::string_view one, other;  // "word", "eye", "speed"; the first says that more is left
     double reps;

@@ -172,7 +172,10 @@ std::optional<SinceLast> sinceLast(std::span<const LogLine> lines, Lift lift, st
       speed_before = fastestOf(*s);
   if (speed && speed_before) {
     const double change = speed->value - speed_before->value;
-    if (std::abs(change) > 2.0 * std::hypot(speed->sd, speed_before->sd)) out.speed_change_ms = change;
+    // Less than half a rep's worth of speed is not worth a word.
+    constexpr double kWorthSaying_ms = 0.03;
+    if (std::abs(change) > std::max(kWorthSaying_ms, 2.0 * std::hypot(speed->sd, speed_before->sd)))
+      out.speed_change_ms = change;
   }
   return out;
 }

@@ -1,0 +1,89 @@
+// Today: who is there and does what, in which order the bar is loaded, and sets written down in seconds
+// without a film.
+#pragma once
+
+#include <set>
+
+#include <QDate>
+#include <QUndoGroup>
+#include <QUndoStack>
+#include <QWidget>
+
+#include "core/load/session_order.h"
+#include "core/log/quick_entry.h"
+#include "desk/sentence.h"
+#include "store/house_file.h"
+
+class QLabel;
+class QLineEdit;
+class QListWidget;
+class QPushButton;
+class QVBoxLayout;
+
+namespace mottix {
+
+class TodayView : public QWidget {
+  Q_OBJECT
+ public:
+  TodayView(HouseFile& house, QUndoGroup& undo, QDate today, QWidget* parent = nullptr);
+  void open();
+  // Writes down what is in the line; false: what is wrong stands below it.
+  bool writeDown();
+  // Takes sets out of the log, or puts them back; used by the undo steps.
+  void refresh();
+  const std::vector<BarTurn>& order() const { return order_; }
+  QUndoStack& stack() { return stack_; }
+
+ signals:
+  void backWanted();
+  void importWanted();
+  void setWanted(mottix::SetId set);
+  void athleteWanted(mottix::AthleteId athlete);
+  void changed();
+  void trouble(QString text);
+
+ protected:
+  void paintEvent(QPaintEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+
+ private:
+  struct Row {
+    AthleteRecord who;
+    Lift lift;
+    const LiftPlan* plan;
+    NextSession next;
+    int done = 0;  // sets of today
+  };
+  HouseFile& house_;
+  QUndoGroup& undo_;
+  QUndoStack stack_;
+  QDate today_;
+  Lift lift_ = Lift::kSquat;
+  std::set<std::pair<AthleteId, Lift>> away_;  // not there, or not doing it today
+  std::vector<Row> rows_;
+  std::vector<BarTurn> order_;
+  std::vector<std::string> order_names_;
+  std::optional<AthleteId> last_who_;
+  std::optional<Lift> last_lift_;
+  Gear gear_;
+  QLineEdit* line_ = nullptr;
+  QLabel *understood_ = nullptr, *caution_ = nullptr, *nobody_ = nullptr;
+  QVBoxLayout* who_ = nullptr;
+  QWidget* who_body_ = nullptr;
+  Sentence* bar_ = nullptr;
+  Word* bar_lift_ = nullptr;
+  QListWidget *turns_ = nullptr, *done_ = nullptr;
+  QPushButton *write_ = nullptr, *take_out_ = nullptr;
+
+  void build();
+  void understand();
+  void refreshWho();
+  void refreshOrder();
+  void refreshDone();
+  Day day() const;
+  std::vector<NamedAthlete> people() const;
+  QuickEntry entry() const;
+  void takeOut();
+};
+
+}  // namespace mottix
