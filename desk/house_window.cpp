@@ -163,9 +163,8 @@ HouseWindow::HouseWindow(HouseFile house, QDate today, std::filesystem::path mod
     if (onSheet() && sheet_->current() == set) sheet_->open(set);
   });
 
-  if (auto sets = house_.queueSets(0); sets)
-    for (const SetRecord& set : *sets)
-      if (set.state == SetState::kWaiting) follow(set);
+  if (auto sets = house_.waitingSets(); sets)
+    for (const SetRecord& set : *sets) follow(set);
   // The house was closed between bar and joints.
   if (const auto halfway = house_.setsTrackedBy(kBarTrackerVersion); halfway && jobs_.findsJoints())
     for (SetId id : *halfway) {

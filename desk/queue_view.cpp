@@ -28,7 +28,8 @@ namespace mottix {
 namespace {
 
 // Of each athlete so many films that have been decided on; those before are in the Story.
-constexpr int kNewest = 24;
+constexpr int kNewest = 8;
+constexpr int kLanesAtOnce = 24, kLanesATime = 4;
 
 QStringList filesIn(const QMimeData* data) {
   QStringList files;
@@ -283,7 +284,7 @@ void Lane::addTile(SetTile* tile) {
   ++tiles_;
 }
 
-void Lane::finish(const HouseFile::LeftOut& left_out) {
+void Lane::finish(const HouseFile::SetCounts& left_out) {
   const int without_film = left_out.without_film;
   QStringList words;
   if (left_out.filmed > 0)
@@ -387,18 +388,60 @@ QueueView::QueueView(HouseFile& house, AnalysisJobs& jobs, QWidget* parent)
   drawing_timer_ = new QTimer(this);
   drawing_timer_->setInterval(0);
   connect(drawing_timer_, &QTimer::timeout, this, &QueueView::drawNext);
+  lane_timer_ = new QTimer(this);
+  lane_timer_->setInterval(0);
+  connect(lane_timer_, &QTimer::timeout, this, [this] {
+    addLanes(kLanesATime);
+    if (pending_.empty()) lane_timer_->stop();
+  });
+}
+
+// What can be seen is there at once; in a large house the rest follows between events.
+void QueueView::addLanes(int count) {
+  for (; count > 0 && !pending_.empty(); --count) {
+    const Athlete athlete = std::move(pending_.back());
+    pending_.pop_back();
+    auto* lane = new Lane(athlete);
+    connect(lane, &Lane::filmsDropped, this, &QueueView::filmsDropped);
+    connect(lane, &Lane::athleteChanged, this, &QueueView::athleteChanged);
+    connect(lane, &Lane::addWanted, this, &QueueView::addWanted);
+    connect(lane, &Lane::bodyWanted, this, &QueueView::bodyWanted);
+    connect(lane, &Lane::fitWanted, this, &QueueView::fitWanted);
+    for (const SetRecord& set : pending_sets_[athlete.id]) {
+      auto* tile = new SetTile(set);
+      connect(tile, &QAbstractButton::clicked, this, [this, id = set.id] { emit openWanted(id); });
+      connect(tile, &SetTile::stopWanted, this, &QueueView::stopWanted);
+      connect(tile, &SetTile::followWanted, this, &QueueView::followWanted);
+      connect(tile, &SetTile::removeWanted, this, &QueueView::removeWanted);
+      if (jobs_.running(set.id)) tile->showProgress(jobs_.partDone(set.id).value_or(0.0), jobs_.paused());
+      if (set.state == SetState::kTracked || set.state == SetState::kReviewed) {
+        const auto kept = drawings_.find(set.id);
+        if (kept != drawings_.end() && kept->second.edit == set.edit && kept->second.athlete == athlete)
+          tile->showPaths(kept->second.paths, kept->second.findings);
+        else
+          to_draw_.insert(to_draw_.begin(), set.id);  // drawn from the back
+      }
+      lane->addTile(tile);
+      tiles_.push_back(tile);
+    }
+    pending_sets_.erase(athlete.id);
+    const auto out = left_out_.find(athlete.id);
+    lane->finish(out == left_out_.end() ? HouseFile::SetCounts() : out->second);
+    lanes_->insertWidget(lanes_->count() - 1, lane);
+    lane_list_.push_back(lane);
+  }
+  if (!to_draw_.empty()) drawing_timer_->start();
 }
 
 void QueueView::reload() {
   auto athletes = house_.athletes();
   auto sets = house_.queueSets(kNewest);
-  const auto left_out = house_.queueLeftOut(kNewest);
-  if (!athletes || !sets || !left_out)
+  const auto counts = house_.setCounts();
+  if (!athletes || !sets || !counts)
     return emit trouble(QString::fromStdString(!athletes ? athletes.error().text
                                                : !sets   ? sets.error().text
-                                                         : left_out.error().text));
-  std::map<AthleteId, std::vector<const SetRecord*>> of;
-  for (const SetRecord& set : *sets) of[set.athlete].push_back(&set);
+                                                         : counts.error().text));
+  lane_timer_->stop();
   const QString focused = focusWidget() != nullptr ? focusWidget()->objectName() : QString();
   // A tile that goes while it has the keyboard hands it to the next one, which would scroll there.
   if (isAncestorOf(QApplication::focusWidget())) setFocus();
@@ -413,39 +456,18 @@ void QueueView::reload() {
   tiles_.clear();
   to_draw_.clear();
   int open = 0;
-  for (const Athlete& athlete : *athletes) {
-    auto* lane = new Lane(athlete);
-    connect(lane, &Lane::filmsDropped, this, &QueueView::filmsDropped);
-    connect(lane, &Lane::athleteChanged, this, &QueueView::athleteChanged);
-    connect(lane, &Lane::addWanted, this, &QueueView::addWanted);
-    connect(lane, &Lane::bodyWanted, this, &QueueView::bodyWanted);
-    connect(lane, &Lane::fitWanted, this, &QueueView::fitWanted);
-    for (const SetRecord* one : of[athlete.id]) {
-      const SetRecord& set = *one;
-      auto* tile = new SetTile(set);
-      connect(tile, &QAbstractButton::clicked, this, [this, id = set.id] { emit openWanted(id); });
-      connect(tile, &SetTile::stopWanted, this, &QueueView::stopWanted);
-      connect(tile, &SetTile::followWanted, this, &QueueView::followWanted);
-      connect(tile, &SetTile::removeWanted, this, &QueueView::removeWanted);
-      if (jobs_.running(set.id)) tile->showProgress(jobs_.partDone(set.id).value_or(0.0), jobs_.paused());
-      if (set.state == SetState::kTracked || set.state == SetState::kReviewed) {
-        const auto kept = drawings_.find(set.id);
-        if (kept != drawings_.end() && kept->second.edit == set.edit && kept->second.athlete == athlete)
-          tile->showPaths(kept->second.paths, kept->second.findings);
-        else
-          to_draw_.push_back(set.id);
-      }
-      if (set.state != SetState::kReviewed) ++open;
-      lane->addTile(tile);
-      tiles_.push_back(tile);
-    }
-    const auto out = left_out->find(athlete.id);
-    const HouseFile::LeftOut none;
-    lane->finish(out == left_out->end() ? none : out->second);
-    lanes_->addWidget(lane);
-    lane_list_.push_back(lane);
+  pending_ = *athletes;
+  std::reverse(pending_.begin(), pending_.end());
+  pending_sets_.clear();
+  left_out_ = *counts;
+  for (SetRecord& set : *sets) {
+    if (set.state != SetState::kReviewed) ++open;
+    --left_out_[set.athlete].filmed;
+    pending_sets_[set.athlete].push_back(std::move(set));
   }
   lanes_->addStretch(1);
+  addLanes(kLanesAtOnce);
+  if (!pending_.empty()) lane_timer_->start();
   if (athletes->empty()) {
     head_->setText(tr("An empty house"));
     sub_->setText(
@@ -464,14 +486,14 @@ void QueueView::reload() {
   for (SetTile* tile : tiles_)
     if (tile->objectName() == focused || (next == nullptr && focused.isEmpty() && tile->open())) next = tile;
   if (next != nullptr) next->setFocus();
-  std::reverse(to_draw_.begin(), to_draw_.end());
-  if (!to_draw_.empty()) drawing_timer_->start();
 }
 
 const Athlete* QueueView::athleteOf(SetId set) const {
   const SetTile* tile = tileOf(set);
-  const Lane* lane = tile == nullptr ? nullptr : laneOf(tile->record().athlete);
-  return lane == nullptr ? nullptr : &lane->record();
+  if (tile != nullptr)
+    for (const Lane* lane : lane_list_)
+      if (lane->athlete() == tile->record().athlete) return &lane->record();
+  return nullptr;
 }
 
 void QueueView::drawNext() {
@@ -507,7 +529,11 @@ SetTile* QueueView::tileOf(SetId set) const {
   return nullptr;
 }
 
-Lane* QueueView::laneOf(AthleteId athlete) const {
+Lane* QueueView::laneOf(AthleteId athlete) {
+  while (
+      std::none_of(lane_list_.begin(), lane_list_.end(), [&](Lane* l) { return l->athlete() == athlete; }) &&
+      !pending_.empty())
+    addLanes(1);
   for (Lane* lane : lane_list_)
     if (lane->athlete() == athlete) return lane;
   return nullptr;

@@ -61,7 +61,7 @@ class Lane : public QWidget {
   AthleteId athlete() const { return athlete_.id; }
   const Athlete& record() const { return athlete_; }
   void addTile(SetTile* tile);
-  void finish(const HouseFile::LeftOut& left_out);  // after the last tile
+  void finish(const HouseFile::SetCounts& left_out);  // after the last tile
   void takeFocus();
 
  signals:
@@ -97,7 +97,7 @@ class QueueView : public QWidget {
   void forgetDrawing(SetId set) { drawings_.erase(set); }
   void forgetDrawings() { drawings_.clear(); }
   SetTile* tileOf(SetId set) const;
-  Lane* laneOf(AthleteId athlete) const;
+  Lane* laneOf(AthleteId athlete);
 
  signals:
   void openWanted(mottix::SetId set);
@@ -135,6 +135,12 @@ class QueueView : public QWidget {
     std::vector<Finding> findings;
   };
   std::map<SetId, Drawing> drawings_;
+  // Lanes that are still to be made, the last one first, and what is in them.
+  std::vector<Athlete> pending_;
+  std::map<AthleteId, std::vector<SetRecord>> pending_sets_;
+  std::map<AthleteId, HouseFile::SetCounts> left_out_;
+  QTimer* lane_timer_ = nullptr;
+  void addLanes(int count);
   std::vector<SetId> to_draw_;  // last one first
   QTimer* drawing_timer_ = nullptr;
   void drawNext();

@@ -787,8 +787,9 @@ namespace {
 // Ids of filmed sets that are waiting for the coach, and of each athlete's newest ones.
 std::string newestFilmed(int newest) {
   return "SELECT id FROM (SELECT s.id AS id, s.state AS state, row_number() OVER (PARTITION BY e.athlete_id, "
-         "s.state = 'reviewed' ORDER BY e.day DESC, s.id DESC) AS n FROM lift_set s JOIN session e ON e.id = "
-         "s.session_id JOIN clip c ON c.id = s.clip_id WHERE c.path != '') WHERE state != 'reviewed' OR n "
+         "s.state = 'reviewed' ORDER BY e.day DESC, s.id DESC) AS n FROM clip c CROSS JOIN lift_set s ON "
+         "s.clip_id = c.id JOIN session e ON e.id = "
+         "s.session_id WHERE c.path != '') WHERE state != 'reviewed' OR n "
          "<= " +
          std::to_string(newest);
 }
@@ -963,17 +964,25 @@ Expected<std::vector<SetRecord>> HouseFile::trackedSets(AthleteId athlete) const
   });
 }
 
-Expected<std::map<AthleteId, HouseFile::LeftOut>> HouseFile::queueLeftOut(int newest) const {
-  return impl_->guarded([&]() -> Expected<std::map<AthleteId, LeftOut>> {
-    std::map<AthleteId, LeftOut> out;
-    SQLite::Statement q(
-        impl_->db,
-        "SELECT e.athlete_id, c.path != '', count(*) FROM lift_set s JOIN session e ON e.id = "
-        "s.session_id JOIN clip c ON c.id = s.clip_id WHERE s.id NOT IN (" +
-            newestFilmed(newest) + ") GROUP BY e.athlete_id, c.path != ''");
-    while (q.executeStep()) {
-      LeftOut& of = out[AthleteId{q.getColumn(0).getInt64()}];
-      (q.getColumn(1).getInt() != 0 ? of.filmed : of.without_film) = q.getColumn(2).getInt();
+Expected<std::vector<SetRecord>> HouseFile::waitingSets() const {
+  return impl_->guarded(
+      [&]() -> Expected<std::vector<SetRecord>> { return impl_->readSets("WHERE s.state = 'waiting'", 0); });
+}
+
+Expected<std::map<AthleteId, HouseFile::SetCounts>> HouseFile::setCounts() const {
+  return impl_->guarded([&]() -> Expected<std::map<AthleteId, SetCounts>> {
+    std::map<AthleteId, SetCounts> out;
+    SQLite::Statement q(impl_->db,
+                        "SELECT e.athlete_id, count(*) FROM lift_set s JOIN session e ON e.id = s.session_id "
+                        "GROUP BY e.athlete_id");
+    while (q.executeStep()) out[AthleteId{q.getColumn(0).getInt64()}].without_film = q.getColumn(1).getInt();
+    SQLite::Statement f(impl_->db,
+                        "SELECT e.athlete_id, count(*) FROM clip c JOIN lift_set s ON s.clip_id = c.id JOIN "
+                        "session e ON e.id = s.session_id WHERE c.path != '' GROUP BY e.athlete_id");
+    while (f.executeStep()) {
+      SetCounts& of = out[AthleteId{f.getColumn(0).getInt64()}];
+      of.filmed = f.getColumn(1).getInt();
+      of.without_film -= of.filmed;
     }
     return out;
   });

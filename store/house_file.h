@@ -67,16 +67,16 @@ class HouseFile {
   // Sets whose tracks were made by trackers of just this version.
   Expected<std::vector<SetId>> setsTrackedBy(std::string_view version) const;
   Expected<SetRecord> loadSet(SetId id) const;
-  // What there is to look at: filmed sets that have not been decided on, and each athlete's newest others, so
-  // many in all; and how many sets of each athlete are left out, with a film and without. The log may hold
-  // very many.
+  // What there is to look at: filmed sets that have not been decided on, and of the others each athlete's
+  // newest. The log may hold very many.
   Expected<std::vector<SetRecord>> queueSets(int newest) const;
-  Expected<std::vector<SetRecord>> trackedSets(
-      AthleteId athlete) const;  // of one athlete's those that were followed
-  struct LeftOut {
+  Expected<std::vector<SetRecord>> waitingSets() const;
+  struct SetCounts {
     int filmed = 0, without_film = 0;
   };
-  Expected<std::map<AthleteId, LeftOut>> queueLeftOut(int newest) const;
+  Expected<std::map<AthleteId, SetCounts>> setCounts() const;
+  Expected<std::vector<SetRecord>> trackedSets(
+      AthleteId athlete) const;  // of one athlete's those that were followed
   // The log as load, story and search look back on it, oldest first.
   Expected<std::vector<LogLine>> log(AthleteId athlete) const;
   Expected<std::vector<LogLine>> search(const LogQuery& query) const;

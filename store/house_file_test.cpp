@@ -603,9 +603,9 @@ TEST_F(HouseFileTest, TheLogIsReadAndSearchedWithoutTheFilms) {
   EXPECT_EQ(house.log(oda)->front().reps_done, 5);
   EXPECT_FALSE(house.log(oda)->front().filmed);
   EXPECT_EQ(house.queueSets(5)->size(), 1u);
-  EXPECT_EQ(house.queueLeftOut(5)->at(oda).without_film, 450);
-  EXPECT_EQ(house.queueLeftOut(5)->at(oda).filmed, 0);
-  EXPECT_EQ(house.queueLeftOut(5)->count(runa), 0u);
+  EXPECT_EQ(house.setCounts()->at(oda).without_film, 450);
+  EXPECT_EQ(house.setCounts()->at(oda).filmed, 0);
+  EXPECT_EQ(house.setCounts()->at(runa).filmed, 1);
 
   const auto count = [&](auto&& set_up) {
     LogQuery q;
@@ -671,7 +671,8 @@ TEST_F(HouseFileTest, TheQueueHasWhatWaitsAndTheNewest) {
   EXPECT_EQ(queue[0].id, ids[2]);  // old, but to be looked at
   EXPECT_EQ(queue[1].id, ids[9]);
   EXPECT_EQ(queue[3].id, ids[11]);
-  EXPECT_EQ(house.queueLeftOut(3)->at(runa).filmed, 8);
+  EXPECT_EQ(house.setCounts()->at(runa).filmed, 12);
+  EXPECT_TRUE(house.waitingSets()->empty());
 }
 
 TEST_F(HouseFileTest, SetsAreAddedAllOrNone) {

@@ -143,8 +143,8 @@ std::vector<LogLine> readLogLines(SQLite::Database& db, const LogQuery& query) {
   if (query.most > 0) std::reverse(out.begin(), out.end());
 
   // Speeds and findings: of few lines one by one, of many in one go through the athlete's or all.
-  constexpr std::size_t kFew = 400;
-  const bool few = out.size() <= kFew;
+  constexpr std::size_t kFew = 20'000;
+  const bool few = !query.athlete && out.size() <= kFew;
   std::unordered_map<std::int64_t, LogLine*> at;
   for (LogLine& line : out) at[static_cast<std::int64_t>(line.id)] = &line;
   const auto eachRow = [&](const std::string& columns, const std::string& table, const std::string& condition,

@@ -344,6 +344,7 @@ CREATE TABLE dropped (                 -- a variant or exercise that is not done
 );
 CREATE INDEX lift_set_of_clip ON lift_set(clip_id);
 CREATE INDEX finding_by_rule ON finding(rule, certainty);
+CREATE INDEX clip_with_film ON clip(id) WHERE path != '';
 )sql"};
 
 }  // namespace mottix
