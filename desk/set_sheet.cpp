@@ -7,6 +7,7 @@
 #include <set>
 
 #include <QApplication>
+#include <QFileDialog>
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -73,6 +74,20 @@ class StationMark : public QWidget {
 
  private:
   int number_;
+};
+
+// Gives a set its film, and takes it away again.
+class AttachFilm : public QUndoCommand {
+ public:
+  AttachFilm(SetSheet& sheet, SetId id, std::string file)
+      : QUndoCommand(QObject::tr("Add a film")), sheet_(sheet), id_(id), file_(std::move(file)) {}
+  void redo() override { sheet_.putFilm(id_, file_); }
+  void undo() override { sheet_.putFilm(id_, {}); }
+
+ private:
+  SetSheet& sheet_;
+  SetId id_;
+  std::string file_;
 };
 
 class EditSet : public QUndoCommand {
@@ -858,6 +873,22 @@ void SetSheet::sayOtherFilm(SetId id, const std::optional<OtherFilm>& other) {
       *this, other ? tr("Lay two films on each other") : tr("Take two films apart"), id, set->edit, after));
 }
 
+void SetSheet::putFilm(SetId id, const std::string& file) {
+  jobs_.cancel(id);
+  if (auto ok = house_.attachFilm(id, file); !ok)
+    return emit trouble(QString::fromStdString(ok.error().text));
+  forgetLog();
+  if (!file.empty())
+    if (const auto set = house_.loadSet(id)) jobs_.start(jobFor(house_, *set));
+  if (id == data_.set.id) open(id);
+  emit changed(id);
+}
+
+void SetSheet::addFilm(const QString& file) {
+  if (data_.set.hasFilm()) return emit trouble(tr("This set has its film already."));
+  undo_.activeStack()->push(new AttachFilm(*this, data_.set.id, house_.relativeFilm(file.toStdString())));
+}
+
 void SetSheet::startTracking(std::optional<PlateSeed> seed, bool anew) {
   TrackJob job = jobFor(house_, data_.set);
   job.seed = seed;
@@ -1209,6 +1240,12 @@ void SetSheet::refreshJudged() {
     paragraph(by, 14, true)->setObjectName(QStringLiteral("judged by"));
   } else if (!data_.set.hasFilm()) {
     addLogged(paragraph);
+    action(tr("Add its film…"), tr("The film of this set: it is followed and measured like any other"),
+           [this] {
+             const QString file = QFileDialog::getOpenFileName(this, tr("The film of this set"));
+             if (!file.isEmpty()) addFilm(file);
+           })
+        ->setProperty("what", QStringLiteral("add its film"));
   } else if (!jobs_.running(data_.set.id)) {
     paragraph(data_.record || !data_.problem.isEmpty() ? tr("Not measured") : tr("Not followed yet"), 16,
               false);

@@ -103,6 +103,9 @@ class SetSheet : public QWidget {
   void changeLoad();
   // Load, reps and effort as the athlete's plan asks for them.
   void askAsPlanned();
+  // A film for a set that was written down without one; one undo step.
+  void addFilm(const QString& file);
+  void putFilm(SetId id, const std::string& file);  // used by the undo command
   void focusStation(int number);
 
  signals:

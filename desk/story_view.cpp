@@ -121,6 +121,8 @@ void StoryView::build() {
   results_->setFixedWidth(300);
   results_->setAccessibleName(tr("Sets found"));
   results_->hide();
+  results_->setFrameShape(QFrame::NoFrame);
+  results_->setSpacing(2);
   connect(results_, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {
     if (item != nullptr) chart_->choose(SetId{item->data(Qt::UserRole).toLongLong()});
   });

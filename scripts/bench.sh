@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
 # Measures accuracy and speed on the demo's squats and seeded synthetic clips, and writes the tables into docs/.
-#   scripts/bench.sh [accuracy|across|field|held|lengths|joints|judging|load|measures|angles|sync|speed|memory|posture]   (all without)
+#   scripts/bench.sh [accuracy|across|field|held|lengths|joints|judging|load|house|measures|angles|sync|speed|memory|posture]   (all without)
 # The clips are rendered once into build/bench (about a minute each). Run it on an idle machine.
 set -euo pipefail
 what=${1:-all}
@@ -45,6 +45,13 @@ fi
 if [ "$what" = load ] || [ "$what" = all ]; then
   build/bin/mottix-bench load >build/bench/load.md
   put docs/load.md runs build/bench/load.md
+fi
+if [ "$what" = house ] || [ "$what" = all ]; then
+  # Made once (half a minute); a second run measures.
+  rm -f build/bench/house.mottix*
+  build/bin/mottix-bench house build/bench/house.mottix >/dev/null
+  build/bin/mottix-bench house build/bench/house.mottix >build/bench/house.md
+  put docs/performance.md house build/bench/house.md
 fi
 if [ "$what" = measures ] || [ "$what" = all ]; then
   build/bin/mottix-bench measures >build/bench/measures.md

@@ -1042,6 +1042,25 @@ Expected<void> HouseFile::saveEdit(SetId id, const SetEdit& edit, SetState state
   return impl_->inTransaction([&] { impl_->writeEdit(id, edit, state); });
 }
 
+Expected<void> HouseFile::attachFilm(SetId id, const std::string& file) {
+  return impl_->inTransaction([&] {
+    SQLite::Statement clip(
+        impl_->db,
+        "UPDATE clip SET path = ?, sha256 = '' WHERE id = (SELECT clip_id FROM lift_set WHERE id = ?)");
+    clip.bind(1, file);
+    clip.bind(2, raw(id));
+    clip.exec();
+    SQLite::Statement state(impl_->db, "UPDATE lift_set SET state = ?, problem = '' WHERE id = ?");
+    state.bind(1, std::string(nameOf(file.empty() ? SetState::kReviewed : SetState::kWaiting)));
+    state.bind(2, raw(id));
+    state.exec();
+    if (!file.empty()) return;
+    // Nothing of a film is left with a set that has none.
+    for (const char* table : {"tracking", "track", "found_spread", "result", "measure", "finding"})
+      impl_->clear(table, id);
+  });
+}
+
 Expected<void> HouseFile::moveSet(SetId id, AthleteId athlete) {
   return impl_->inTransaction([&] {
     SQLite::Statement day(

@@ -675,6 +675,23 @@ TEST_F(HouseFileTest, TheQueueHasWhatWaitsAndTheNewest) {
   EXPECT_TRUE(house.waitingSets()->empty());
 }
 
+TEST_F(HouseFileTest, ASetGetsItsFilmLaterAndLosesItAgain) {
+  HouseFile house = opened();
+  SetRecord set = someSet(*house.addAthlete({{}, "Runa", 2.5, 0, ""}));
+  set.clip = {};
+  set.state = SetState::kReviewed;
+  const SetId id = *house.addSet(set);
+  ASSERT_TRUE(house.attachFilm(id, "films/late.mp4"));
+  EXPECT_EQ(house.loadSet(id)->clip.file, "films/late.mp4");
+  EXPECT_EQ(house.loadSet(id)->state, SetState::kWaiting);
+  EXPECT_EQ(house.loadSet(id)->edit, set.edit);
+  ASSERT_TRUE(house.saveTracks(id, {"films/late.mp4", "ab", 640, 360, 0, 5, 0.2, false}, someTracks()));
+  ASSERT_TRUE(house.attachFilm(id, ""));
+  EXPECT_FALSE(house.loadSet(id)->hasFilm());
+  EXPECT_EQ(house.loadSet(id)->state, SetState::kReviewed);
+  EXPECT_FALSE(*house.loadTracks(id));
+}
+
 TEST_F(HouseFileTest, SetsAreAddedAllOrNone) {
   HouseFile house = opened();
   std::vector<SetRecord> sets(2, someSet(*house.addAthlete({{}, "Runa", 2.5, 0, ""})));

@@ -19,6 +19,7 @@
 
 #include "desk/house_window.h"
 #include "desk/plates_drawing.h"
+#include "synth/film_maker.h"
 
 namespace mottix {
 namespace {
@@ -437,6 +438,28 @@ TEST_F(LoadDesk, TheSheetAsksAndGoesOnByThePlan) {
   ASSERT_TRUE(kept.suggested_kg);
   EXPECT_NE(*kept.suggested_kg, 95.0);
   EXPECT_TRUE(words(sheet, "next reason").contains(QStringLiteral("Decided by the coach")));
+}
+
+TEST_F(LoadDesk, ASetWrittenDownGetsItsFilmLater) {
+  FilmPlan plan = planFromSeed(2);
+  plan.width_px = 320;
+  plan.height_px = 180;
+  plan.squat.reps.resize(1);
+  plan.phone = {};
+  const fs::path film = folder / "late.mp4";
+  ASSERT_TRUE(makeFilm(plan, film));
+  const SetId id = *window->house().addSet(setOf(oda, kToday, 60.0, 1, 8.0));
+  window->openSet(id);
+  ASSERT_NE(withWhat("add its film"), nullptr);
+  window->sheet().addFilm(QString::fromStdString(film.string()));
+  EXPECT_TRUE(window->house().loadSet(id)->hasFilm());
+  EXPECT_TRUE(window->jobs().running(id));
+  ASSERT_TRUE(QTest::qWaitFor([&] { return !window->jobs().running(id); }, 60000));
+  EXPECT_EQ(window->house().loadSet(id)->edit.effort_felt, 8.0);
+  window->sheet().film().setFocus();
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_FALSE(window->house().loadSet(id)->hasFilm());
+  EXPECT_EQ(window->house().loadSet(id)->state, SetState::kReviewed);
 }
 
 }  // namespace

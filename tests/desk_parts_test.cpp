@@ -765,7 +765,7 @@ TEST(SetTile, EveryStateIsDrawn) {
 
 TEST(Lane, TakesFilesAndNothingElse) {
   Lane lane({AthleteId{3}, "Runa", 2.5, 0, ""});
-  lane.finish(0);
+  lane.finish({});
   lane.resize(800, 160);
   lane.show();
   QSignalSpy dropped(&lane, &Lane::filmsDropped);
@@ -791,7 +791,7 @@ TEST(Lane, TakesFilesAndNothingElse) {
 TEST(Lane, ALongNameIsCutButReadable) {
   const std::string name = "Ingebjørg Aurora Myhre-Solbakken av Skarn og Nedre Fjellgard";
   Lane lane({AthleteId{3}, name, 2.5, 0, std::string(300, 'n')});
-  lane.finish(0);
+  lane.finish({});
   lane.resize(900, 160);
   lane.show();
   auto* word = lane.findChild<Word*>(QStringLiteral("word name"));

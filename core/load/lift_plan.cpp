@@ -351,13 +351,11 @@ struct Planner {
     if (k == 0) {
       const std::optional<double> careful = carefulSingle();
       if (!careful) return climb();
-      double heaviest = 0.0;
-      for (const DoneSet& s : past.back())
-        if (!s.missed()) heaviest = std::max(heaviest, s.load_kg);
+      double heaviest = 0.0, for_reps = 0.0;
+      for (const DoneSet& s : past.back()) heaviest = std::max(heaviest, s.load_kg);
       // What went for reps goes for a single.
-      double for_reps = heaviest;
       for (const DoneSet& s : history.sets)
-        if (s.day == today && !s.missed()) for_reps = std::max(for_reps, s.load_kg);
+        if (s.day >= past.back().front().day && !s.missed()) for_reps = std::max(for_reps, s.load_kg);
       // A first single may be above the sets before it, but for a gate.
       load =
           gated(heaviest, std::max(*careful, downTo(for_reps, wish.step_kg)), PlanReason::kFirstSingle, 0.0);

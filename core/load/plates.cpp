@@ -258,6 +258,14 @@ Expected<std::vector<WarmUpSet>> warmUpTo(const Gear& gear, const BarKind& bar, 
     const Mass wanted = k == 0 ? from : Mass::ofKg(from.kg() + way_kg * k / jumps);
     auto loading = loadPlates(gear, bar, {wanted, {}, false});
     if (!loading) return tl::make_unexpected(loading.error());
+    // A step on the way needs no small plates: of the loads near it the one with the fewest.
+    constexpr double kNear = 0.04, kGrain_kg = 1.25;
+    const int near = static_cast<int>(kNear * work.kg() / kGrain_kg);
+    for (int off = 1; k > 0 && off <= near; ++off)
+      for (const int side : {-1, 1}) {
+        auto other = loadPlates(gear, bar, {wanted + Mass::ofKg(side * kGrain_kg * off), {}, false});
+        if (other && other->platesASide() < loading->platesASide()) loading = std::move(other);
+      }
     if (loading->total >= work || (!out.empty() && loading->total <= out.back().loading.total)) continue;
     // Fewer reps the nearer it comes, so that nothing is spent on the way (own numbers).
     const double share = loading->total.kg() / work.kg();

@@ -67,8 +67,8 @@ struct WarmUpSet {
   Loading loading;
   int reps = 0;
 };
-// Even steps from the empty bar to a work load, none larger than a quarter of it, with fewer reps as they
-// come near; the work load itself is not among them. Empty where the bar alone is the work.
+// Even steps from the empty bar to a work load, of about a quarter of it at most, with few plates, and fewer
+// reps as they come near; the work load itself is not among them. Empty where the bar alone is the work.
 Expected<std::vector<WarmUpSet>> warmUpTo(const Gear& gear, const BarKind& bar, Mass work);
 
 }  // namespace mottix

@@ -155,12 +155,14 @@ TEST(WarmUp, GoesUpInEvenStepsThatCanBeLoaded) {
     for (const WarmUpSet& s : *sets) {
       EXPECT_LT(s.loading.total, Mass::ofKg(work));
       EXPECT_GE(s.loading.total, before);
-      EXPECT_LE((s.loading.total - before).kg(), 0.25 * work + 2.5) << work;
+      EXPECT_LE((s.loading.total - before).kg(), 0.33 * work + 2.5) << work;
       EXPECT_LE(s.reps, reps);
       before = s.loading.total;
       reps = s.reps;
     }
-    EXPECT_LE((Mass::ofKg(work) - before).kg(), 0.25 * work + 2.5) << work;
+    EXPECT_LE((Mass::ofKg(work) - before).kg(), 0.33 * work + 2.5) << work;
+    // Few plates, though the room has many small ones.
+    for (const WarmUpSet& s : *sets) EXPECT_LE(s.loading.platesASide(), 3) << work;
   }
   EXPECT_TRUE(warmUpTo(gear, gear.bars.front(), Mass::ofKg(20.0))->empty());
 }

@@ -63,7 +63,8 @@ TEST(SessionOrder, OfNobodyIsNothing) {
   const Gear& gear = usualGear();
   EXPECT_TRUE(stepsOf(0, {}, gear, gear.bars.front())->empty());
   // What is lighter than the bar is the bar.
-  EXPECT_EQ(stepsOf(0, {{SetRole::kWork, 5.0, 1, 5, 8.0, {}}}, gear, gear.bars.front())->back().loading.total, gear.bars.front().mass);
+  EXPECT_EQ(stepsOf(0, {{SetRole::kWork, 5.0, 1, 5, 8.0, {}}}, gear, gear.bars.front())->back().loading.total,
+            gear.bars.front().mass);
 }
 
 }  // namespace
