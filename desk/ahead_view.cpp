@@ -404,7 +404,9 @@ void AheadView::refreshWeek() {
     band =
         (w.past ? tr("Best single then: %1.") : tr("Best single expected: %1.")).arg(bandWords(*w.expected));
   if (w.effort > 0.0 && !w.past)
-    band += QLatin1Char(' ') + tr("The top set would be felt as %1.").arg(w.effort, 0, 'f', 1);
+    band += QLatin1Char(' ') + (w.effort < kLeastEffort
+                                    ? tr("The top set would be easy.")
+                                    : tr("The top set would be felt as %1.").arg(w.effort, 0, 'f', 1));
   band_->setText(band);
   const bool future = !w.past && w.block != BlockKind::kTest;
   missed_->setVisible(future);

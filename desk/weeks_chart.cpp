@@ -239,8 +239,11 @@ void WeeksChart::paintEvent(QPaintEvent*) {
     p.drawPath(middle);
     p.setFont(type(13));
     p.setPen(t.green);
-    p.drawText(QRectF(lower.front().x(), upper.elementAt(0).y - 24, 220, 18), Qt::AlignLeft | Qt::AlignBottom,
-               tr("best single, 8 in 10"));
+    // Above the band, or below it where the goal's own words stand.
+    const double above = upper.elementAt(0).y - 24.0;
+    const bool taken = goal_kg_ && std::abs(yOf(*goal_kg_) - 20.0 - above) < 26.0;
+    p.drawText(QRectF(lower.front().x(), taken ? lower.front().y() + 4.0 : above, 220, 18),
+               Qt::AlignLeft | Qt::AlignVCenter, tr("best single, 8 in 10"));
   }
   if (goal_kg_) {
     p.setPen(QPen(t.clay, 1.4, Qt::DashLine));
@@ -308,7 +311,7 @@ void WeeksChart::paintEvent(QPaintEvent*) {
           p.setPen(t.muted);
           p.setFont(type(12));
           p.drawText(QRectF(x - 0.5 * wide, yOf(w.top_kg) + 7, wide, 16), Qt::AlignCenter,
-                     tr("eff. %1").arg(w.effort, 0, 'f', 1));
+                     w.effort < kLeastEffort ? tr("easy") : tr("eff. %1").arg(w.effort, 0, 'f', 1));
         }
       }
     }
