@@ -159,6 +159,10 @@ Expected<void> addThread(HouseFile& house, const Thread& t, const AthleteRecord&
       set.edit.conditions = {Condition::kShortSleep};
       set.edit.note = "after a night call";
     }
+    if (done == 10 && t.athlete == 0 && t.lift == Lift::kDeadlift)
+      set.edit.causes = {{"deadlift.drift.lats", true}};
+    if (done == 10 && t.athlete == 0 && t.lift == Lift::kSquat)
+      set.edit.causes = {{"squat.hips.brace", true}};
     // Once the coach went against what was suggested.
     set.edit.suggested_kg = set.edit.next_load_kg;
     if (done == 8) set.edit.suggested_kg = set.edit.asked.load_kg;

@@ -3,7 +3,7 @@ function(mottix_embed_books header)
   set(folder ${CMAKE_SOURCE_DIR}/resources/rules)
   set(body "// Made from resources/rules by cmake/embed_books.cmake.\n#pragma once\n#include <array>\n#include <string_view>\n#include <utility>\nnamespace mottix {\n")
   foreach(pair "kBuiltInRules=base.toml" "kBuiltInCues=cues.toml" "kBuiltInCauses=causes.toml"
-              "kBuiltInPlans=plans.toml")
+              "kBuiltInPlans=plans.toml" "kBuiltInAssistance=assistance.toml")
     string(REPLACE "=" ";" parts ${pair})
     list(GET parts 0 name)
     list(GET parts 1 file)

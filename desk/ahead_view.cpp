@@ -216,6 +216,30 @@ QWidget* AheadView::buildSide() {
   row->addWidget(reset_);
   row->addStretch(1);
   column->addLayout(row);
+  beside_ = label(13);
+  beside_->setObjectName(QStringLiteral("assistance"));
+  column->addWidget(beside_);
+  dropped_line_ = new Sentence(13);
+  dropped_line_->addText(tr("Not done any more:"));
+  dropped_ = dropped_line_->addWord(tr("dropped"), [this](const QString& text) {
+    // "good morning: sore back; sumo: takes too long"; nothing takes all back.
+    AthleteRecord after = desk_.record();
+    std::vector<DroppedVariant> dropped;
+    for (const QString& part : text.split(QLatin1Char(';'), Qt::SkipEmptyParts)) {
+      const QString what = part.section(QLatin1Char(':'), 0, 0).simplified(),
+                    why = part.section(QLatin1Char(':'), 1).simplified();
+      if (what.isEmpty() || what.compare(tr("nothing"), Qt::CaseInsensitive) == 0) continue;
+      if (why.isEmpty()) return tr("Say why, behind a colon: “good morning: sore back”.");
+      std::string day = desk_.today();
+      for (const DroppedVariant& d : after.dropped)
+        if (d.what == what.toStdString() && d.reason == why.toStdString()) day = d.day;
+      dropped.push_back({what.toStdString(), why.toStdString(), day});
+    }
+    after.dropped = std::move(dropped);
+    desk_.edit(tr("Change what is not done any more"), after);
+    return QString();
+  });
+  column->addWidget(dropped_line_);
   column->addStretch(1);
   auto* story = button(tr("Story so far · S"), tr("What the months before show"), true);
   connect(story, &QPushButton::clicked, this, &AheadView::storyWanted);
@@ -317,6 +341,53 @@ void AheadView::refresh() {
   replan(aimOf(desk_.record(), lift_));
   refreshWords();
   refreshWeek();
+  refreshAssistance();
+}
+
+void AheadView::refreshAssistance() {
+  AssistanceFacts facts;
+  facts.lift = lift_;
+  if (const auto causes = desk_.house().confirmedCauses(desk_.record().athlete.id, lift_))
+    facts.causes = *causes;
+  facts.equipment = desk_.record().athlete.profile.equipment;
+  QStringList all;
+  for (const DroppedVariant& d : desk_.record().dropped) {
+    facts.dropped.push_back({d.what, d.reason});
+    all << QString::fromStdString(d.what) + QStringLiteral(": ") + QString::fromStdString(d.reason);
+  }
+  facts.step_kg = desk_.record().athlete.step_kg;
+  if (ahead_)
+    for (const AheadWeek& w : ahead_->weeks)
+      if (!w.past && w.expected) {
+        facts.strength = w.expected;
+        break;
+      }
+  if (ahead_ && desk_.record().athlete.worstPain() >= builtInPlanBook().gates.pain_limit)
+    facts.cap_kg = ahead_->next.cap_kg;
+  const Assistance found = suggestAssistance(builtInAssistanceBook(), facts);
+  constexpr std::size_t kShown = 2;
+  QStringList lines;
+  for (std::size_t k = 0; k < std::min(kShown, found.offers.size()); ++k)
+    lines << tr("Beside it: %1").arg(assistanceWords(found.offers[k], builtInCauseBook()));
+  for (const DroppedExercise& d : found.left_out)
+    lines << tr("Left out: %1 (%2).").arg(QString::fromStdString(d.title), QString::fromStdString(d.reason));
+  if (lines.isEmpty()) lines << tr("Assistance follows from causes that you confirm on a set's sheet.");
+  // An easier form of the lift, where it hurts or the verdict has cut the load.
+  if (const Ladder* ladder = builtInAssistanceBook().ladderOf(lift_);
+      ladder != nullptr && ahead_ && (facts.cap_kg || ahead_->next.reason == PlanReason::kRepair)) {
+    const Rung& down = ladder->rungs[nextRung(*ladder, ladder->rungs.size() - 1, LoadAction::kRepair, 0)];
+    lines << tr("If it does not hold there either: %1. %2")
+                 .arg(QString::fromStdString(down.title), QString::fromStdString(down.words));
+  }
+  beside_->setText(lines.join(QLatin1Char('\n')));
+  const QString words = all.join(QStringLiteral("; "));
+  constexpr int kFits = 34;
+  dropped_->setText(words.isEmpty()        ? tr("nothing")
+                    : words.size() > kFits ? words.left(kFits) + QStringLiteral("…")
+                                           : words);
+  dropped_->setEditText(words.isEmpty() ? QStringLiteral(" ") : words);
+  dropped_->setToolTip(words);
+  dropped_line_->relayout();
 }
 
 void AheadView::refreshWords() {

@@ -53,6 +53,10 @@ class AheadView : public QWidget {
   QLabel *title_ = nullptr, *sets_ = nullptr, *why_ = nullptr, *band_ = nullptr, *plates_words_ = nullptr,
          *verdict_ = nullptr, *caution_ = nullptr;
   PlatesDrawing* plates_ = nullptr;
+  QLabel* beside_ = nullptr;
+  Sentence* dropped_line_ = nullptr;
+  Word* dropped_ = nullptr;
+  void refreshAssistance();
   QPushButton *missed_ = nullptr, *reset_ = nullptr, *out_ = nullptr;
 
   void build();

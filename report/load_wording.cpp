@@ -254,4 +254,23 @@ QString overrideWords(const Override& o) {
   return what;
 }
 
+QString assistanceWords(const AssistanceOffer& o, const CauseBook& causes) {
+  const Exercise& e = *o.exercise;
+  QString words =
+      tr("%1: %2 × %3 to %4").arg(tr(e.title.c_str())).arg(e.sets).arg(e.reps_low).arg(e.reps_high);
+  if (o.low_kg && o.high_kg)
+    words += *o.low_kg == *o.high_kg
+                 ? tr(", from %1").arg(kilograms(*o.low_kg))
+                 : tr(", from %1 to %2").arg(QString::number(*o.low_kg), kilograms(*o.high_kg));
+  words += QLatin1Char('.');
+  if (const Cause* cause = causes.find(o.cause))
+    words += QLatin1Char(' ') + tr("For “%1”.").arg(tr(cause->title.c_str()));
+  if (o.instead_of != nullptr)
+    words += QLatin1Char(' ') +
+             tr("In the place of: %1, for which something is missing.").arg(tr(o.instead_of->title.c_str()));
+  QStringList points;
+  for (const std::string& p : e.points) points << tr(p.c_str());
+  return words + QLatin1Char(' ') + points.join(QStringLiteral("; ")) + QLatin1Char('.');
+}
+
 }  // namespace mottix

@@ -5,7 +5,9 @@
 #include <QStringList>
 
 #include "core/load/ahead.h"
+#include "core/load/assistance.h"
 #include "core/log/lift_history.h"
+#include "core/verdict/causes.h"
 
 namespace mottix {
 
@@ -28,5 +30,7 @@ QString conditionWords(Condition condition);
 QString apartWords(const Reserve& reserve);
 QString reserveWords(const Estimate& reserve);  // "2 ± 1 reps left"
 QString overrideWords(const Override& over);
+// "Paused squat: 3 × 3 to 5, from 55 to 65 kg. Two seconds still at the bottom; …", and why.
+QString assistanceWords(const AssistanceOffer& offer, const CauseBook& causes);
 
 }  // namespace mottix

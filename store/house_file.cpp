@@ -1042,6 +1042,26 @@ Expected<void> HouseFile::saveEdit(SetId id, const SetEdit& edit, SetState state
   return impl_->inTransaction([&] { impl_->writeEdit(id, edit, state); });
 }
 
+Expected<std::vector<std::string>> HouseFile::confirmedCauses(AthleteId athlete, Lift lift) const {
+  return impl_->guarded([&]() -> Expected<std::vector<std::string>> {
+    // What was struck out in a later set is no cause any more.
+    SQLite::Statement q(
+        impl_->db,
+        "SELECT w.cause, w.holds FROM session e JOIN lift_set s ON s.session_id = e.id JOIN cause_word w ON "
+        "w.set_id = s.id WHERE e.athlete_id = ? AND s.lift = ? ORDER BY e.day DESC, s.id DESC");
+    q.bind(1, raw(athlete));
+    q.bind(2, std::string(nameOf(lift)));
+    std::vector<std::string> out, seen;
+    while (q.executeStep()) {
+      const std::string cause = q.getColumn(0).getString();
+      if (std::find(seen.begin(), seen.end(), cause) != seen.end()) continue;
+      seen.push_back(cause);
+      if (q.getColumn(1).getInt() != 0) out.push_back(cause);
+    }
+    return out;
+  });
+}
+
 Expected<void> HouseFile::attachFilm(SetId id, const std::string& file) {
   return impl_->inTransaction([&] {
     SQLite::Statement clip(

@@ -84,6 +84,8 @@ class HouseFile {
   Expected<std::vector<SetId>> addSets(std::span<const SetRecord> sets);  // all or none
   // What the coach decided, and the state of the set.
   Expected<void> saveEdit(SetId id, const SetEdit& edit, SetState state);
+  // Causes that the coach has confirmed in sets of a lift, the newest first, none twice.
+  Expected<std::vector<std::string>> confirmedCauses(AthleteId athlete, Lift lift) const;
   // The film of a set that was written down without one, or none again (an empty name). It waits to be
   // followed; what was decided stays.
   Expected<void> attachFilm(SetId id, const std::string& file);

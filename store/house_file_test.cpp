@@ -692,6 +692,20 @@ TEST_F(HouseFileTest, ASetGetsItsFilmLaterAndLosesItAgain) {
   EXPECT_FALSE(*house.loadTracks(id));
 }
 
+TEST_F(HouseFileTest, ConfirmedCausesNewestFirstUntilStruckOut) {
+  HouseFile house = opened();
+  const AthleteId runa = *house.addAthlete({{}, "Runa", 2.5, 0, ""});
+  std::vector<SetRecord> sets(3, someSet(runa));
+  for (std::size_t k = 0; k < 3; ++k) sets[k].day = "2026-11-1" + std::to_string(k);
+  sets[0].edit.causes = {{"squat.hips.brace", true}, {"squat.high.ankle", true}};
+  sets[1].edit.causes = {{"squat.tempo", true}};
+  sets[2].edit.causes = {{"squat.high.ankle", false}};
+  ASSERT_TRUE(house.addSets(sets));
+  EXPECT_EQ(*house.confirmedCauses(runa, Lift::kSquat),
+            (std::vector<std::string>{"squat.tempo", "squat.hips.brace"}));
+  EXPECT_TRUE(house.confirmedCauses(runa, Lift::kBench)->empty());
+}
+
 TEST_F(HouseFileTest, SetsAreAddedAllOrNone) {
   HouseFile house = opened();
   std::vector<SetRecord> sets(2, someSet(*house.addAthlete({{}, "Runa", 2.5, 0, ""})));

@@ -200,6 +200,30 @@ TEST_F(LoadDesk, AComplaintHoldsTheFirstWeekWhateverIsPulled) {
   EXPECT_TRUE(words(view, "ahead caution").contains(QStringLiteral("licensed clinician")));
 }
 
+TEST_F(LoadDesk, AssistanceFollowsTheConfirmedCauseAndWhatWasDroppedIsLeftOut) {
+  aimFor(runa, Lift::kSquat, "top_single");
+  window->openAhead(runa);
+  AheadView& view = window->ahead();
+  EXPECT_TRUE(words(view, "assistance").contains(QStringLiteral("confirm")));
+  SetRecord set = setOf(runa, kToday.addDays(-1), 100.0, 5, 8.0);
+  set.edit.causes = {{"squat.hips.weak_legs", true}};
+  ASSERT_TRUE(window->house().addSet(set));
+  window->openAhead(runa);
+  EXPECT_TRUE(words(view, "assistance").contains(QStringLiteral("Safety-bar squat: 3 × 5 to 8, from ")))
+      << words(view, "assistance").toStdString();
+  say(view, QStringLiteral("dropped"), QStringLiteral("Safety-bar squat: sore neck"));
+  ASSERT_EQ(window->house().loadRecord(runa)->dropped.size(), 1u);
+  EXPECT_EQ(window->house().loadRecord(runa)->dropped[0].day, "2026-11-24");
+  EXPECT_TRUE(words(view, "assistance").contains(QStringLiteral("Left out: Safety-bar squat (sore neck)")))
+      << words(view, "assistance").toStdString();
+  EXPECT_TRUE(words(view, "assistance").contains(QStringLiteral("High-bar squat")));
+  say(view, QStringLiteral("dropped"), QStringLiteral("sumo"));
+  EXPECT_EQ(window->house().loadRecord(runa)->dropped.size(), 1u);  // without a reason it is not taken
+  window->setFocus();
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_TRUE(window->house().loadRecord(runa)->dropped.empty());
+}
+
 TEST_F(LoadDesk, TheWeeksGoOutAsFiles) {
   aimFor(runa, Lift::kSquat, "top_single");
   window->openAhead(runa);
