@@ -30,13 +30,6 @@ namespace {
 
 constexpr std::array kLifts = {Lift::kSquat, Lift::kBench, Lift::kDeadlift};
 
-QDate dateOf(Day day) {
-  return QDate::fromString(QString::fromStdString(nameOf(day)), Qt::ISODate);
-}
-QString dayWords(Day day, const char* format) {
-  return QLocale(QLocale::English).toString(dateOf(day), QString::fromLatin1(format));
-}
-
 // A day as people write it: an ISO date, "16 January", "16 Jan 2027"; the next one where no year is said.
 std::optional<Day> dayIn(const QString& text, Day today) {
   const QString t = text.simplified();
@@ -147,8 +140,11 @@ void AheadView::buildSentence() {
   begins_ = day_word(tr("first day"), tr("Change the first day"),
                      [](LiftAim& a, const std::string& d) { a.begins = d; });
   sentence_->addText(tr("to the test on"));
-  test_ = day_word(tr("test day"), tr("Change the test day"),
-                   [](LiftAim& a, const std::string& d) { a.test_day = d; });
+  test_ = day_word(tr("test day"), tr("Change the test day"), [this](LiftAim& a, const std::string& d) {
+    // A new test after one that is past begins a new plan.
+    if (const auto old = dayNamed(a.test_day); old && *old < today()) a.begins = nameOf(mondayOf(today()));
+    a.test_day = d;
+  });
   sentence_->addText(QStringLiteral(","));
   sessions_ = sentence_->addWord(tr("sessions a week"), [this](const QString& text) {
     const auto n = numberIn(text);
@@ -313,15 +309,16 @@ void AheadView::editAim(const QString& text, Change&& change) {
 
 void AheadView::replan(const LiftAim& aim) {
   wish_ = wishOf(aim, desk_.record().athlete.step_kg, today());
-  auto ahead = planAhead(wish_, builtInPlanBook().gates,
-                         historyOf(desk_.record(), lines_, lift_, variant_, today()), today());
-  if (!ahead) {
-    // A test day that is past, of a plan made long ago: it is said, and planned from today.
+  const LiftHistory history = historyOf(desk_.record(), lines_, lift_, variant_, today());
+  auto ahead = planAhead(wish_, builtInPlanBook().gates, history, today());
+  stale_.clear();
+  if (!ahead || wish_.test < today()) {
+    // A plan made long ago: it is said, and planned anew from today.
+    stale_ = tr("The test on %1 is past: say the next one.").arg(dayWords(wish_.test, "d MMMM yyyy"));
+    constexpr int kUsualWeeks = 12;
     wish_.begins = mondayOf(today());
-    wish_.test = std::max(wish_.test, today() + std::chrono::weeks(12));
-    verdict_->setToolTip(QString::fromStdString(ahead.error().text));
-    ahead = planAhead(wish_, builtInPlanBook().gates,
-                      historyOf(desk_.record(), lines_, lift_, variant_, today()), today());
+    wish_.test = today() + std::chrono::weeks(kUsualWeeks);
+    ahead = planAhead(wish_, builtInPlanBook().gates, history, today());
   }
   if (!ahead) {
     ahead_.reset();
@@ -412,6 +409,7 @@ void AheadView::refreshWords() {
   sentence_->relayout();
   if (!ahead_) return;
   QStringList says;
+  if (!stale_.isEmpty()) says << stale_;
   if (ahead_->attempts) says << attemptsWords(*ahead_->attempts);
   if (ahead_->goal_chance) says << chanceWords(*ahead_->goal_chance, *wish_.goal_kg);
   if (says.isEmpty())

@@ -44,6 +44,7 @@ class AheadView : public QWidget {
   std::vector<LogLine> lines_;
   std::int64_t read_at_ = -1;  // writes of the house when the lines were read
   std::optional<Ahead> ahead_;
+  QString stale_;  // why it is not the plan that was made
   AheadWish wish_;
   Gear gear_;
   Sentence* sentence_ = nullptr;

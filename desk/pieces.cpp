@@ -4,6 +4,7 @@
 
 #include <QLabel>
 #include <QLayout>
+#include <QLocale>
 #include <QPainter>
 #include <QPushButton>
 #include <QRegularExpression>
@@ -39,6 +40,14 @@ std::optional<double> numberIn(QString text) {
   bool ok = false;
   const double v = text.trimmed().toDouble(&ok);
   return ok && std::isfinite(v) ? std::optional(v) : std::nullopt;
+}
+
+QDate dateOf(Day day) {
+  return QDate::fromString(QString::fromStdString(nameOf(day)), Qt::ISODate);
+}
+
+QString dayWords(Day day, const char* format) {
+  return QLocale(QLocale::English).toString(dateOf(day), QString::fromLatin1(format));
 }
 
 void clearLayout(QLayout* layout) {

@@ -3,9 +3,11 @@
 
 #include <optional>
 
+#include <QDate>
 #include <QString>
 #include <QWidget>
 
+#include "core/base/day.h"
 #include "desk/theme.h"
 
 class QLabel;
@@ -19,6 +21,8 @@ QLabel* label(int size_px, Weight weight = Weight::kRegular, bool muted = false)
 QPushButton* button(const QString& text, const QString& help, bool quiet = false);
 // A number as people type it: with a comma or a point, a unit behind it.
 std::optional<double> numberIn(QString text);
+QDate dateOf(Day day);
+QString dayWords(Day day, const char* format);  // in English, as QLocale formats: "d MMMM"
 void clearLayout(QLayout* layout);
 // Gives one piece all its room and keeps what changes in it from laying the page out anew, which takes longer
 // than a picture while something is pulled.

@@ -1,7 +1,6 @@
 #include "desk/set_plan.h"
 
-#include <QDate>
-#include <QLocale>
+#include "desk/pieces.h"
 
 #include "report/load_wording.h"
 #include "report/wording.h"
@@ -101,9 +100,8 @@ Expected<std::optional<PlannedSet>> plannedAs(const HouseFile& house, const SetR
 }
 
 QString sinceWords(const SinceLast& s, const RuleBook& rules, const CueBook& cues) {
-  const QDate day = QDate::fromString(QString::fromStdString(nameOf(s.day)), Qt::ISODate);
   QString words = QObject::tr("Last time, %1: %2 × %3")
-                      .arg(QLocale(QLocale::English).toString(day, QStringLiteral("d MMMM")))
+                      .arg(dayWords(s.day, "d MMMM"))
                       .arg(s.reps)
                       .arg(kilograms(s.top_kg));
   if (s.effort) words += QObject::tr(", felt %1").arg(effortNumber(*s.effort));

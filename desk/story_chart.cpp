@@ -12,6 +12,7 @@
 #include <QToolTip>
 #include <QWheelEvent>
 
+#include "desk/pieces.h"
 #include "desk/theme.h"
 #include "report/fit_wording.h"
 #include "report/load_wording.h"
@@ -22,13 +23,6 @@ namespace {
 
 constexpr double kLeft = 172.0, kRight = 14.0, kAxis = 26.0, kRow = 22.0, kNear = 14.0;
 constexpr int kMostRows = 5, kFewestDays = 14;
-
-QDate dateOf(Day day) {
-  return QDate::fromString(QString::fromStdString(nameOf(day)), Qt::ISODate);
-}
-QString dayWords(Day day, const char* format) {
-  return QLocale(QLocale::English).toString(dateOf(day), QString::fromLatin1(format));
-}
 
 QString saysOf(const std::string& rule, const RuleBook& book) {
   const Rule* r = book.find(rule);

@@ -38,7 +38,6 @@ class TodayView : public QWidget {
   void backWanted();
   void importWanted();
   void setWanted(mottix::SetId set);
-  void athleteWanted(mottix::AthleteId athlete);
   void changed();
   void trouble(QString text);
 
@@ -62,7 +61,6 @@ class TodayView : public QWidget {
   std::set<std::pair<AthleteId, Lift>> away_;  // not there, or not doing it today
   std::vector<Row> rows_;
   std::vector<BarTurn> order_;
-  std::vector<std::string> order_names_;
   std::optional<AthleteId> last_who_;
   std::optional<Lift> last_lift_;
   Gear gear_;

@@ -9,6 +9,7 @@
 #include <QPainter>
 #include <QPainterPath>
 
+#include "desk/pieces.h"
 #include "desk/theme.h"
 #include "report/load_wording.h"
 #include "report/wording.h"
@@ -18,12 +19,6 @@ namespace {
 
 constexpr double kLeft = 52.0, kRight = 12.0, kTop = 46.0, kBelow = 132.0, kSums = 54.0;
 constexpr double kGrab = 14.0;  // a rung is taken hold of within this
-
-QString dayWords(Day day, const char* format) {
-  return QLocale(QLocale::English)
-      .toString(QDate::fromString(QString::fromStdString(nameOf(day)), Qt::ISODate),
-                QString::fromLatin1(format));
-}
 
 }  // namespace
 

@@ -185,6 +185,22 @@ TEST_F(LoadDesk, WeeksAheadArePlannedPulledMissedAndUndone) {
   EXPECT_EQ(aim().test_day, "2027-02-20");
 }
 
+TEST_F(LoadDesk, ATestThatIsPastIsSaidAndPlannedAnew) {
+  auto record = *window->house().loadRecord(runa);
+  LiftAim old;
+  old.plan = "top_single";
+  old.begins = "2026-01-05";
+  old.test_day = "2026-03-28";
+  record.aims = {old};
+  ASSERT_TRUE(window->house().saveRecord(record));
+  window->openAhead(runa);
+  EXPECT_TRUE(
+      words(window->ahead(), "ahead verdict").startsWith(QStringLiteral("The test on 28 March 2026 is past")))
+      << words(window->ahead(), "ahead verdict").toStdString();
+  ASSERT_TRUE(window->ahead().ahead());
+  EXPECT_FALSE(window->ahead().ahead()->weeks.front().past);
+}
+
 TEST_F(LoadDesk, AComplaintHoldsTheFirstWeekWhateverIsPulled) {
   auto record = *window->house().loadRecord(runa);
   record.athlete.open_pain = 5;

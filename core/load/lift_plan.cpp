@@ -195,6 +195,15 @@ struct Planner {
     const double step = 2.0 * wish.step_kg;
     constexpr int kClimbSets = 5;
     const auto set = [&](double load) { return PlannedSet{SetRole::kClimb, load, 1, plan.reps, 7.0, {}}; };
+    if (now.empty() && history.open_pain >= gates.pain_limit) {
+      // Nothing is raised: the empty bar, and no more.
+      out.reason = PlanReason::kPain;
+      out.reason_number = history.open_pain;
+      out.gates = {PlanReason::kPain};
+      out.last_kg = out.cap_kg = gates.empty_bar_kg;
+      out.sets = {set(gates.empty_bar_kg)};
+      return changes({ChangeIf::kPainGone});
+    }
     if (now.empty()) {
       out.reason = PlanReason::kFirstSession;
       for (int k = 0; k < kClimbSets; ++k) out.sets.push_back(set(gates.empty_bar_kg + k * step));
@@ -303,6 +312,7 @@ struct Planner {
     }
     if (history.open_pain >= gates.pain_limit && load >= last.load_kg) {
       load = std::min(load, last.load_kg);
+      out.cap_kg = last.load_kg;
       out.gates.push_back(PlanReason::kPain);
     }
     if (left > 0) {

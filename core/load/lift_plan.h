@@ -119,7 +119,7 @@ enum class PlanReason {
   kRepsMissed,
   kRepair,       // the verdict cuts
   kHoldVerdict,  // the verdict holds
-  kNotJudged,    // could not be judged, or nobody filmed it for long
+  kNotJudged,    // the film could not be judged
   kStalled,      // held too often: cut and built anew
   kSlowDay,      // the warm-up or first set was slower than this load ever is
   kGoOn,         // more sets of the same

@@ -203,6 +203,13 @@ TEST(PlanGates, EachHoldsOrCuts) {
   EXPECT_EQ(sore.reason, PlanReason::kPain);
   EXPECT_EQ(sore.cautions.front(), Caution::kPainOpen);
   EXPECT_EQ(sore.would_change, std::vector{ChangeIf::kPainGone});
+  // Who has never done it begins and ends with the bar.
+  LiftHistory never;
+  never.open_pain = 4;
+  const NextSession bar = next("even_steps", never, 0);
+  ASSERT_EQ(bar.sets.size(), 1u);
+  EXPECT_EQ(bar.sets[0].load_kg, 20.0);
+  EXPECT_EQ(bar.reason, PlanReason::kPain);
   h.open_pain = 0;
   h.ill = true;
   EXPECT_EQ(topKg(next("even_steps", h, 7)), 90.0);
