@@ -450,7 +450,7 @@ TEST_F(LoadDesk, TheSheetAsksAndGoesOnByThePlan) {
   EXPECT_TRUE(words(sheet, "next reason").contains(QStringLiteral("80 %")));
   // The word on effort against the plan; then another load than suggested.
   say(sheet, QStringLiteral("effort felt"), QStringLiteral("9.5"));
-  EXPECT_LT(sheet.data().set.edit.effort_felt.value_or(0.0) - 9.5, 1e-9);
+  EXPECT_EQ(sheet.data().set.edit.effort_felt, 9.5);
   EXPECT_TRUE(words(sheet, "reserve").contains(QStringLiteral("reps left")))
       << words(sheet, "reserve").toStdString();
   EXPECT_FALSE(words(sheet, "next heading").contains(QStringLiteral("87.5 kg")));
