@@ -97,7 +97,7 @@ int printHouse(const std::filesystem::path& path) {
   QApplication app(argc, argv);
   applyLook(app, Look::kLight);
   constexpr int kRounds = 7;
-  std::vector<double> open, story, ahead, day;
+  std::vector<double> open, story, ahead, day, sheet, cues, book;
   std::vector<std::vector<double>> search(4);
   const std::array<const char*, 4> queries = {
       "hips rose first above effort 8", "everyone hips rose first above effort 8",
@@ -135,6 +135,23 @@ int printHouse(const std::filesystem::path& path) {
     window.openToday();
     window.grab();
     day.push_back(msSince(from));
+    // A measured set of an athlete who was not on the desk yet.
+    const auto lines = window.house().log(athletes[static_cast<std::size_t>(20 * round + 7)].id);
+    if (!lines) return 1;
+    const auto measured =
+        std::find_if(lines->rbegin(), lines->rend(), [](const LogLine& l) { return l.verdict.has_value(); });
+    from = Clock::now();
+    window.openSet(measured->id);
+    window.grab();
+    sheet.push_back(msSince(from));
+    from = Clock::now();
+    if (!QTest::qWaitFor([&] { return window.sheet().knowsCues(); }, 60000)) return 1;
+    cues.push_back(msSince(from));
+    from = Clock::now();
+    window.openBook();
+    if (!QTest::qWaitFor([&] { return window.book().ready(); }, 60000)) return 1;
+    window.grab();
+    book.push_back(msSince(from));
   }
   rusage used{};
   getrusage(RUSAGE_SELF, &used);
@@ -155,6 +172,9 @@ int printHouse(const std::filesystem::path& path) {
         search[k], "200 ms");
   row("Ahead of one athlete, drawn", ahead, "");
   row("Today, drawn", day, "");
+  row("sheet of a measured set without its film, drawn", sheet, "");
+  row("what cues did in the whole house, read beside it", cues, "");
+  row("a rule of the House book, with what it says of all measured sets", book, "");
   std::printf("| most memory | %.0f MB | | 400 MB |\n", static_cast<double>(used.ru_maxrss) / 1024.0);
   return 0;
 }

@@ -100,7 +100,7 @@ Expected<std::vector<PastSet>> setsOf(const std::string& name, const std::string
   if (who == athletes->end())
     return fail(Remedy::kCorrectInput,
                 "“" + house_file + "” knows nobody called “" + name + "”: the name is that of --athlete.");
-  auto results = house->results(who->id);
+  auto results = house->results({.athlete = who->id});
   if (!results) return tl::make_unexpected(results.error());
   std::vector<PastSet> past;
   for (StoredResult& r : *results)

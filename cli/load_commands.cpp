@@ -68,7 +68,7 @@ Expected<void> next(const NextOptions& o) {
     if (!text) return tl::make_unexpected(text.error());
     const auto gear = parseGear(*text, std::filesystem::path(o.gear).filename().string());
     if (!gear) return tl::make_unexpected(gear.error());
-    if (auto put = putOnPlates(*session, *gear, gear->bars.front()); !put) return put;
+    if (auto put = putOnPlates(*session, *gear, {gear->bars.front()}); !put) return put;
   }
   auto doc = toJson(*session, **plan, gates, file->history.lift, *today);
   doc["strength"] = strengthJson(file->history, *today);

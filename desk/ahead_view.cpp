@@ -10,7 +10,10 @@
 #include <QLabel>
 #include <QLocale>
 #include <QPdfWriter>
+#include <QPrintDialog>
+#include <QPrinter>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QSaveFile>
 #include <QShortcut>
 #include <QTextDocument>
@@ -93,6 +96,9 @@ void AheadView::build() {
   auto* out = new QShortcut(QKeySequence(Qt::CTRL | Qt::Key_E), this);
   out->setContext(Qt::WidgetWithChildrenShortcut);
   connect(out, &QShortcut::activated, this, &AheadView::askWhere);
+  auto* print = new QShortcut(QKeySequence::Print, this);
+  print->setContext(Qt::WidgetWithChildrenShortcut);
+  connect(print, &QShortcut::activated, this, &AheadView::askPrinter);
 }
 
 void AheadView::buildSentence() {
@@ -215,6 +221,18 @@ QWidget* AheadView::buildSide() {
   beside_ = label(13);
   beside_->setObjectName(QStringLiteral("assistance"));
   column->addWidget(beside_);
+  ladder_line_ = new Sentence(13);
+  ladder_line_->addText(tr("Stands at"));
+  rung_ = ladder_line_->addWord(tr("rung"), [this](const QString& text) { return standOn(text); });
+  rung_->setToolTip(tr("Of the ladder down to an easier form of this lift, and up again"));
+  column->addWidget(ladder_line_);
+  climb_ = button({}, tr("Go where the last set leads"), true);
+  climb_->setProperty("what", QStringLiteral("climb"));
+  connect(climb_, &QPushButton::clicked, this, [this] {
+    if (const auto on = placeOf(desk_.record(), lines_, lift_))
+      standOn(QString::fromStdString(on->ladder->rungs[on->next].title));
+  });
+  column->addWidget(climb_, 0, Qt::AlignLeft);
   dropped_line_ = new Sentence(13);
   dropped_line_->addText(tr("Not done any more:"));
   dropped_ = dropped_line_->addWord(tr("dropped"), [this](const QString& text) {
@@ -243,8 +261,11 @@ QWidget* AheadView::buildSide() {
                 tr("Calendar, CSV or JSON of the weeks, or the chosen week as a page (PDF)"), true);
   out_->setProperty("what", QStringLiteral("take weeks out"));
   connect(out_, &QPushButton::clicked, this, &AheadView::askWhere);
+  auto* print = button(tr("Print the week · Ctrl+P"), tr("The chosen week with its plates, on paper"), true);
+  connect(print, &QPushButton::clicked, this, &AheadView::askPrinter);
   column->addWidget(story, 0, Qt::AlignLeft);
   column->addWidget(out_, 0, Qt::AlignLeft);
+  column->addWidget(print, 0, Qt::AlignLeft);
   return side;
 }
 
@@ -332,13 +353,18 @@ void AheadView::refresh() {
   readLines();
   if (variant_.empty()) {
     variant_ = usualVariant(lift_);
+    on_ = riggingIn({}, gear_);
     for (const LogLine& line : lines_)
-      if (line.lift == lift_) variant_ = line.variant;
+      if (line.lift == lift_) {
+        variant_ = line.variant;
+        on_ = riggingIn(line.equipment, gear_);
+      }
   }
   replan(aimOf(desk_.record(), lift_));
   refreshWords();
   refreshWeek();
   refreshAssistance();
+  refreshLadder();
 }
 
 void AheadView::refreshAssistance() {
@@ -369,13 +395,6 @@ void AheadView::refreshAssistance() {
   for (const DroppedExercise& d : found.left_out)
     lines << tr("Left out: %1 (%2).").arg(QString::fromStdString(d.title), QString::fromStdString(d.reason));
   if (lines.isEmpty()) lines << tr("Assistance follows from causes that you confirm on a set's sheet.");
-  // An easier form of the lift, where it hurts or the verdict has cut the load.
-  if (const Ladder* ladder = builtInAssistanceBook().ladderOf(lift_);
-      ladder != nullptr && ahead_ && (facts.cap_kg || ahead_->next.reason == PlanReason::kRepair)) {
-    const Rung& down = ladder->rungs[nextRung(*ladder, ladder->rungs.size() - 1, LoadAction::kRepair, 0)];
-    lines << tr("If it does not hold there either: %1. %2")
-                 .arg(QString::fromStdString(down.title), QString::fromStdString(down.words));
-  }
   beside_->setText(lines.join(QLatin1Char('\n')));
   const QString words = all.join(QStringLiteral("; "));
   constexpr int kFits = 34;
@@ -385,6 +404,48 @@ void AheadView::refreshAssistance() {
   dropped_->setEditText(words.isEmpty() ? QStringLiteral(" ") : words);
   dropped_->setToolTip(words);
   dropped_line_->relayout();
+}
+
+QString AheadView::standOn(const QString& rung) {
+  const auto on = placeOf(desk_.record(), lines_, lift_);
+  if (!on) return tr("This lift has no ladder.");
+  QStringList titles;
+  for (const Rung& r : on->ladder->rungs) titles << QString::fromStdString(r.title);
+  const qsizetype at =
+      titles.indexOf(QRegularExpression(QStringLiteral("^\\s*%1\\s*$").arg(QRegularExpression::escape(rung)),
+                                        QRegularExpression::CaseInsensitiveOption));
+  if (at < 0) return tr("The rungs are: %1.").arg(titles.join(tr("; ")));
+  AthleteRecord after = desk_.record();
+  std::erase_if(after.places, [&](const LadderPlace& p) { return p.ladder == on->ladder->id; });
+  if (static_cast<std::size_t>(at) != on->ladder->top())
+    after.places.push_back({on->ladder->id, titles[at].toStdString(), desk_.today()});
+  desk_.edit(tr("Stand at “%1”").arg(titles[at]), after);
+  return {};
+}
+
+// An easier form of the lift: where the athlete stands, and where the last set leads.
+void AheadView::refreshLadder() {
+  const auto on = placeOf(desk_.record(), lines_, lift_);
+  ladder_line_->setVisible(on.has_value());
+  climb_->setVisible(false);
+  if (!on) return;
+  QStringList titles;
+  for (const Rung& r : on->ladder->rungs) titles << QString::fromStdString(r.title);
+  rung_->setChoices(titles);
+  rung_->setText(titles[static_cast<qsizetype>(on->now)]);
+  rung_->setToolTip(QString::fromStdString(on->ladder->rungs[on->now].words));
+  ladder_line_->relayout();
+  if (on->next == on->now) return;
+  // From the top nobody goes down for one set that broke down: the plan cuts the load first.
+  const bool hurts = desk_.record().athlete.worstPain() >= builtInPlanBook().gates.pain_limit;
+  if (on->atTop() && !hurts && !(ahead_ && ahead_->next.reason == PlanReason::kRepair)) return;
+  const QString to = titles[static_cast<qsizetype>(on->next)];
+  climb_->setText(on->next > on->now ? tr("Good enough: up to “%1”").arg(to)
+                  : hurts            ? tr("It hurts: down to “%1”").arg(to)
+                  : on->atTop()      ? tr("If it does not hold there either: “%1”").arg(to)
+                                     : tr("It broke down: down to “%1”").arg(to));
+  climb_->setToolTip(QString::fromStdString(on->ladder->rungs[on->next].words));
+  climb_->setVisible(true);
 }
 
 void AheadView::refreshWords() {
@@ -448,8 +509,8 @@ void AheadView::refreshWeek() {
     }
     sets = lines.join(QLatin1Char('\n')) +
            (days.isEmpty() ? QString() : QLatin1Char('\n') + days.join(tr(" and ")));
-    if (!gear_.bars.empty()) {
-      auto found = loadPlates(gear_, gear_.bars.front(), {Mass::ofKg(w.top_kg), {}, false});
+    if (on_) {
+      auto found = loadPlates(gear_, on_->bar, {Mass::ofKg(w.top_kg), on_->at_top, false});
       if (found) loading = std::move(*found);
     }
   }
@@ -541,14 +602,14 @@ QString AheadView::weekPage() const {
     for (const PlannedSet& s : w.sets) work = std::max(work, s.load_kg);
     const auto row = [&](const QString& what, double kg) {
       QString plates;
-      if (!gear_.bars.empty())
-        if (const auto loading = loadPlates(gear_, gear_.bars.front(), {Mass::ofKg(kg), {}, false}))
+      if (on_)
+        if (const auto loading = loadPlates(gear_, on_->bar, {Mass::ofKg(kg), on_->at_top, false}))
           plates = platesWords(*loading);
       html +=
           QStringLiteral("<tr><td>%1</td><td>%2</td></tr>").arg(what.toHtmlEscaped(), plates.toHtmlEscaped());
     };
-    if (work > 0.0 && !gear_.bars.empty())
-      if (const auto steps = warmUpTo(gear_, gear_.bars.front(), Mass::ofKg(work)))
+    if (work > 0.0 && on_)
+      if (const auto steps = warmUpTo(gear_, on_->bar, Mass::ofKg(work) - on_->at_top))
         for (const WarmUpSet& s : *steps)
           row(tr("%1 × %2, warm-up").arg(s.reps).arg(kilograms(s.loading.total.kg())), s.loading.total.kg());
     for (const PlannedSet& s : w.sets) row(plannedSetWords(s), s.load_kg);
@@ -561,6 +622,20 @@ QString AheadView::weekPage() const {
   return html + QStringLiteral("<p><small>%1</small></p>").arg(caution_->text().toHtmlEscaped());
 }
 
+void AheadView::printWeek(QPagedPaintDevice& on) const {
+  QTextDocument page;
+  page.setDefaultFont(type(14));
+  page.setHtml(weekPage());
+  page.print(&on);
+}
+
+void AheadView::askPrinter() {
+  QPrinter printer;
+  printer.setDocName(title_->text());
+  QPrintDialog dialog(&printer, this);
+  if (dialog.exec() == QDialog::Accepted) printWeek(printer);
+}
+
 bool AheadView::takeOut(const QString& file) {
   if (!ahead_) return false;
   const AheadDocument doc{*ahead_, wish_, lift_, desk_.record().athlete.name};
@@ -569,15 +644,12 @@ bool AheadView::takeOut(const QString& file) {
     return false;
   };
   if (file.endsWith(QLatin1String(".pdf"), Qt::CaseInsensitive)) {
-    QTextDocument page;
-    page.setDefaultFont(type(14));
-    page.setHtml(weekPage());
     QFile out(file);
     if (!out.open(QIODevice::WriteOnly)) return failed();
     QPdfWriter writer(&out);
     writer.setPageSize(QPageSize(QPageSize::A4));
     writer.setTitle(title_->text());
-    page.print(&writer);
+    printWeek(writer);
     return true;
   }
   std::string text;

@@ -9,6 +9,7 @@
 #include "desk/weeks_chart.h"
 
 class QLabel;
+class QPagedPaintDevice;
 class QPushButton;
 
 namespace mottix {
@@ -27,6 +28,7 @@ class AheadView : public QWidget {
   // By the ending of the name: .ics, .csv, .json, or .pdf for the chosen week's page. False: it was said why.
   bool takeOut(const QString& file);
   QString weekPage() const;  // HTML, of the chosen week
+  void printWeek(QPagedPaintDevice& on) const;
 
  signals:
   void backWanted();
@@ -47,6 +49,7 @@ class AheadView : public QWidget {
   QString stale_;  // why it is not the plan that was made
   AheadWish wish_;
   Gear gear_;
+  std::optional<Rigging> on_;  // what the newest set was on; nothing: the house has no bar
   Sentence* sentence_ = nullptr;
   Word *lift_word_ = nullptr, *plan_ = nullptr, *begins_ = nullptr, *test_ = nullptr, *sessions_ = nullptr,
        *goal_ = nullptr, *gain_ = nullptr;
@@ -55,9 +58,13 @@ class AheadView : public QWidget {
          *verdict_ = nullptr, *caution_ = nullptr;
   PlatesDrawing* plates_ = nullptr;
   QLabel* beside_ = nullptr;
-  Sentence* dropped_line_ = nullptr;
-  Word* dropped_ = nullptr;
+  Sentence *dropped_line_ = nullptr, *ladder_line_ = nullptr;
+  Word *dropped_ = nullptr, *rung_ = nullptr;
+  QPushButton* climb_ = nullptr;
   void refreshAssistance();
+  void refreshLadder();
+  // By the title of a rung; one undo step. Says what is wrong.
+  QString standOn(const QString& rung);
   QPushButton *missed_ = nullptr, *reset_ = nullptr, *out_ = nullptr;
 
   void build();
@@ -74,6 +81,7 @@ class AheadView : public QWidget {
   void moveTo(int week, std::optional<double> kg);
   void toggleMissed(int week);
   void askWhere();
+  void askPrinter();
 };
 
 }  // namespace mottix

@@ -83,12 +83,18 @@ HouseBookView::HouseBookView(HouseFile& house, QUndoGroup& undo, QWidget* parent
   connect(&reading_, &QFutureWatcherBase::started, progress, qOverload<>(&QTimer::start));
   connect(&reading_, &QFutureWatcherBase::finished, progress, &QTimer::stop);
   connect(&reading_, &QFutureWatcherBase::finished, this, [this] {
+    if (reading_.isCanceled()) return;
     log_ = reading_.result();
     refreshRule();
   });
   connect(progress, &QTimer::timeout, this, [this] {
-    if (!log_ && part_) effect_->setText(tr("Reading the log … %1 %").arg(static_cast<int>(100.0 * *part_)));
+    if (!log_ && progress_)
+      effect_->setText(tr("Reading the log … %1 %").arg(static_cast<int>(100.0 * progress_->part)));
   });
+}
+
+HouseBookView::~HouseBookView() {
+  if (progress_) progress_->stop = true;
 }
 
 void HouseBookView::build() {
@@ -267,43 +273,46 @@ void HouseBookView::open() {
     return;
   }
   book_ = *book;
-  readLog();
+  log_rule_.clear();
   refreshRules();
 }
 
-// By a connection of its own, since a house file is used by one thread.
-void HouseBookView::readLog() {
+// Of the rule shown: what it measures on every set, by a connection of its own, since a house file is used
+// by one thread.
+void HouseBookView::readLog(const Rule& rule) {
   log_.reset();
   now_.clear();
-  part_ = std::make_shared<std::atomic<double>>(0.0);
-  reading_.setFuture(QtConcurrent::run([path = house_.path(),
-                                        part = part_]() -> std::shared_ptr<const BookLog> {
-    auto out = std::make_shared<BookLog>();
-    auto house = HouseFile::open(path);
-    if (!house) return out;
-    std::vector<AthleteRecord> athletes;
-    std::vector<LoggedSet> sets;
-    if (const auto all = house->athletes())
-      for (const Athlete& a : *all)
-        if (auto record = house->loadRecord(a.id)) {
-          out->names[a.id] = QString::fromStdString(a.name);
-          athletes.push_back(std::move(*record));
-        }
-    if (auto results = house->results())
-      for (StoredResult& r : *results) {
-        out->days[r.set.id] = QLocale(QLocale::English)
-                                  .toString(QDate::fromString(QString::fromStdString(r.set.day), Qt::ISODate),
-                                            QStringLiteral("d MMM"));
-        sets.push_back(
-            {r.set.id, r.set.athlete, r.set.edit, r.across, std::move(r.measures), std::move(r.found)});
-      }
-    if (auto log = prepareLog(athletes, sets, [&](double done) {
-          *part = done;
-          return true;
-        }))
-      out->log = std::move(*log);
-    return out;
-  }));
+  log_rule_ = rule.id;
+  if (progress_) progress_->stop = true;
+  progress_ = std::make_shared<Progress>();
+  std::vector<MeasureId> measures = rule.measures;
+  if (rule.where) measures.push_back(rule.where->measure);
+  reading_.setFuture(QtConcurrent::run(
+      [path = house_.path(), measures, progress = progress_]() -> std::shared_ptr<const BookLog> {
+        auto out = std::make_shared<BookLog>();
+        auto house = HouseFile::open(path);
+        if (!house) return out;
+        std::vector<AthleteRecord> athletes;
+        if (const auto all = house->athletes())
+          for (const Athlete& a : *all)
+            if (auto record = house->loadRecord(a.id)) {
+              out->names[a.id] = QString::fromStdString(a.name);
+              athletes.push_back(std::move(*record));
+            }
+        std::vector<LoggedSet> sets;
+        if (auto results = house->results({.measures = measures}))
+          for (StoredResult& r : *results) {
+            out->days[r.set.id] = r.set.day;
+            sets.push_back({r.set.id, r.set.athlete, std::move(r.set.edit), r.across, std::move(r.measures),
+                            std::move(r.found)});
+          }
+        if (auto log = prepareLog(athletes, std::move(sets), [&](double done) {
+              progress->part = done;
+              return !progress->stop;
+            }))
+          out->log = std::move(*log);
+        return out;
+      }));
 }
 
 QString HouseBookView::setWords(const VerdictChange& c) const {
@@ -311,7 +320,12 @@ QString HouseBookView::setWords(const VerdictChange& c) const {
   const auto day = log_->days.find(c.set);
   return tr("%1, %2: %3 → %4")
       .arg(name == log_->names.end() ? QString() : name->second,
-           day == log_->days.end() ? QString() : day->second, words(c.before), words(c.after));
+           day == log_->days.end()
+               ? QString()
+               : QLocale(QLocale::English)
+                     .toString(QDate::fromString(QString::fromStdString(day->second), Qt::ISODate),
+                               QStringLiteral("d MMM")),
+           words(c.before), words(c.after));
 }
 
 RuleBook HouseBookView::bookUnder() const {
@@ -437,6 +451,7 @@ void HouseBookView::refreshRule() {
   source_->setText(tr("Why these numbers: %1").arg(QString::fromStdString(rule->source)));
   force_->setText(rule->off ? tr("put in force") : tr("put out of force"));
   reset_->setVisible(changedByHouse(rule_));
+  if (rule->id != log_rule_) readLog(*rule);
   std::vector<double> values;
   if (log_) {
     now_ = judgeRule(log_->log, rule_, layer_);

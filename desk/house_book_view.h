@@ -31,18 +31,19 @@ class LimitScale;
 class Sentence;
 class Word;
 
-// What the House book shows of the log, read in the background.
+// What the House book shows of the log for one rule, read in the background.
 struct BookLog {
   PreparedLog log;
   std::map<AthleteId, QString> names;
-  std::map<SetId, QString> days;
+  std::map<SetId, std::string> days;
 };
 
 class HouseBookView : public QWidget {
   Q_OBJECT
  public:
   HouseBookView(HouseFile& house, QUndoGroup& undo, QWidget* parent = nullptr);
-  // Reads the house anew; the log is made ready in the background.
+  ~HouseBookView() override;
+  // Reads the house anew; what the log says of the rule shown is made ready in the background.
   void open();
   void showLift(Lift lift);
   void showRule(const QString& id);
@@ -83,7 +84,12 @@ class HouseBookView : public QWidget {
   std::shared_ptr<const BookLog> log_;
   std::vector<RuleVerdict> now_;  // of the rule shown, as the house stands
   QFutureWatcher<std::shared_ptr<const BookLog>> reading_;
-  std::shared_ptr<std::atomic<double>> part_;
+  std::string log_rule_;  // the rule that the log was read for, or is being read for
+  struct Progress {
+    std::atomic<double> part = 0.0;
+    std::atomic<bool> stop = false;
+  };
+  std::shared_ptr<Progress> progress_;
 
   std::vector<QPushButton*> lifts_;
   QListWidget* rules_ = nullptr;
@@ -97,7 +103,7 @@ class HouseBookView : public QWidget {
   Word *bars_word_ = nullptr, *plates_word_ = nullptr, *collar_word_ = nullptr;
 
   void build();
-  void readLog();
+  void readLog(const Rule& rule);
   QString setWords(const VerdictChange& change) const;
   void refreshRules();
   void refreshRule();

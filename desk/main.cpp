@@ -116,8 +116,8 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
   if (!save(QStringLiteral("schools"))) return 1;
   window.sheet().showSchools();
   window.openBook();
-  waitUntil([&] { return window.book().ready(); }, 30);
   window.book().showRule(QStringLiteral("squat.hips_first"));
+  waitUntil([&] { return window.book().ready(); }, 30);
   if (!save(QStringLiteral("house_book"))) return 1;
   window.openBlind();
   if (!save(QStringLiteral("blind_results"))) return 1;

@@ -38,12 +38,6 @@ void HouseLog::put(const SetRecord& set, const Analysis& analysis) {
     *at = std::move(now);
 }
 
-HouseLog readLog(const HouseFile& house) {
-  HouseLog log = readRules(house);
-  if (auto results = house.results()) log.results = std::move(*results);
-  return log;
-}
-
 HouseLog readRules(const HouseFile& house) {
   HouseLog log;
   if (const auto book = house.houseBook()) {
@@ -64,9 +58,19 @@ std::vector<PastSet> setsBefore(const SetRecord& set, const HouseLog& log) {
   std::vector<PastSet> past;
   for (const StoredResult& r : log.results) {
     if (r.set.id == set.id) break;
-    if (r.set.athlete == set.athlete) past.push_back(asPast(r.set.edit, r.across, r.measures, r.found));
+    past.push_back(asPast(r.set.edit, r.across, r.measures, r.found));
   }
   return past;
+}
+
+// `mine`: whose trials count as the athlete's own.
+CueHistory trialsOf(const std::vector<StoredResult>& results, SetId but, AthleteId mine,
+                    const CueBook& cues) {
+  std::vector<CueSet> sets;
+  for (const StoredResult& r : results)
+    if (r.set.id != but)
+      sets.push_back({r.set.athlete, r.set.edit.cue, asPast(r.set.edit, r.across, r.measures, r.found)});
+  return cueTrials(sets, mine, builtInRuleBook(), cues);
 }
 
 }  // namespace
@@ -96,11 +100,30 @@ SetJudging judgingOf(const HouseFile& house, const SetRecord& set, bool across, 
 }
 
 CueHistory cueHistory(const HouseLog& log, const SetRecord& set) {
-  std::vector<CueSet> trials;
-  for (const StoredResult& r : log.results)
-    if (r.set.id != set.id)
-      trials.push_back({r.set.athlete, r.set.edit.cue, asPast(r.set.edit, r.across, r.measures, r.found)});
-  return cueTrials(trials, set.athlete, builtInRuleBook(), log.cues);
+  CueHistory history = trialsOf(log.results, set.id, set.athlete, log.cues);
+  for (const auto& [athlete, trials] : log.trials)
+    if (athlete != set.athlete) history.insert(history.end(), trials.begin(), trials.end());
+  return history;
+}
+
+void turnTo(HouseLog& log, AthleteId athlete, const HouseFile& house) {
+  if (log.whose == athlete) return;
+  if (log.whose != AthleteId{}) log.trials[log.whose] = trialsOf(log.results, kNoSet, {}, log.cues);
+  log.whose = athlete;
+  log.results.clear();
+  if (auto results = house.results({.athlete = athlete})) log.results = std::move(*results);
+}
+
+std::map<AthleteId, CueHistory> readTrials(const HouseFile& house, const CueBook& cues,
+                                           const std::function<bool()>& stop) {
+  std::map<AthleteId, CueHistory> out;
+  if (const auto athletes = house.athletes())
+    for (const Athlete& a : *athletes) {
+      if (stop()) break;
+      if (const auto results = house.results({.athlete = a.id}))
+        out[a.id] = trialsOf(*results, kNoSet, {}, cues);
+    }
+  return out;
 }
 
 SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const SetEdit& edit,

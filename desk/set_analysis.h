@@ -1,6 +1,9 @@
 // What a stored set shows: its tracks with the coach's corrections laid over them, and what follows.
 #pragma once
 
+#include <functional>
+#include <map>
+
 #include "core/load/plates.h"
 #include "core/log/cue_trials.h"
 #include "store/house_file.h"
@@ -16,17 +19,25 @@ SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const 
                        const std::optional<Body>& body, const Judging& by,
                        const CauseBook& causes = builtInCauseBook());
 
-// What the house remembers of all its sets, in memory: read once, then kept up with what is saved.
+// What a sheet knows of the house: the measured sets of its athlete, and what cues did with anybody. Kept up
+// with what is saved. Of the others no measures are held, however large the house is.
 struct HouseLog {
-  std::vector<StoredResult> results;      // oldest first
-  std::optional<RuleLayer> layer;         // the house's own
-  CueBook cues = builtInCueBook();        // its own among them
-  CauseBook causes = builtInCauseBook();  // as it looks for them
-  Gear gear = usualGear();                // bars and plates
+  AthleteId whose{};
+  std::vector<StoredResult> results;         // of that athlete, oldest first
+  std::map<AthleteId, CueHistory> trials{};  // of everybody else, as far as they have been read
+  std::optional<RuleLayer> layer;            // the house's own
+  CueBook cues = builtInCueBook();           // its own among them
+  CauseBook causes = builtInCauseBook();     // as it looks for them
+  Gear gear = usualGear();                   // bars and plates
   void put(const SetRecord& set, const Analysis& analysis);
 };
-HouseLog readLog(const HouseFile& house);
 HouseLog readRules(const HouseFile& house);  // without the results
+// Goes on to another athlete; what cues did with the one before is kept among the trials.
+void turnTo(HouseLog& log, AthleteId athlete, const HouseFile& house);
+// What cues did with everybody: seconds in a large house, so on another thread, by a house file of its own.
+// `stop` is asked between athletes.
+std::map<AthleteId, CueHistory> readTrials(const HouseFile& house, const CueBook& cues,
+                                           const std::function<bool()>& stop);
 
 // By which book a set is judged and what is known of it; where layers mix, by the base, and `problem` says
 // so.

@@ -69,9 +69,9 @@ Expected<SetPlan> planAround(const HouseFile& house, const SetRecord& set, const
   if (!next) return tl::make_unexpected(next.error());
   out.next = std::move(*next);
   // A load below the bar stays as it is; the plates' own words say so.
-  if (!gear.bars.empty()) {
+  if (const auto on = riggingIn(set.edit.asked.equipment, gear)) {
     NextSession on_plates = out.next;
-    if (putOnPlates(on_plates, gear, gear.bars.front())) out.next = std::move(on_plates);
+    if (putOnPlates(on_plates, gear, *on)) out.next = std::move(on_plates);
   }
   return out;
 }
@@ -91,9 +91,9 @@ Expected<std::optional<PlannedSet>> plannedAs(const HouseFile& house, const SetR
       planNext(*plan, book.gates, historyOf(*who, *lines, set.edit.asked.lift, set.edit.asked.variant, *day),
                *day, {who->athlete.step_kg});
   if (!next) return tl::make_unexpected(next.error());
-  if (!gear.bars.empty()) {
+  if (const auto on = riggingIn(set.edit.asked.equipment, gear)) {
     NextSession on_plates = *next;
-    if (putOnPlates(on_plates, gear, gear.bars.front())) next = std::move(on_plates);
+    if (putOnPlates(on_plates, gear, *on)) next = std::move(on_plates);
   }
   if (next->sets.empty()) return std::optional<PlannedSet>();
   return std::optional(next->sets.front());

@@ -19,7 +19,8 @@ struct SetPlan {
   double load_kg() const { return next.sets.empty() ? 0.0 : next.sets.front().load_kg; }
 };
 
-// As of this set: later ones do not count. With `gear`, loads are such as can be put on its first bar.
+// As of this set: later ones do not count. With `gear`, loads are such as can be put on the bar that the
+// set's equipment names.
 Expected<SetPlan> planAround(const HouseFile& house, const SetRecord& set, const Gear& gear,
                              const std::optional<Analysis>& analysis);
 

@@ -111,33 +111,50 @@ SetSheet::SetSheet(HouseFile& house, AnalysisJobs& jobs, QUndoGroup& undo, QWidg
   if (const auto lines = house_.deskState("lines"); lines && !lines->empty())
     lines_ = EvidenceChoice::of(QString::fromStdString(*lines));
   film_->setShownLines(lines_);
-  readAhead();
+  connect(&trials_, &QFutureWatcherBase::finished, this, [this] {
+    takeTrials();
+    if (!log_ || !trials_read_ || !data_.analysis) return;
+    data_.cues = cueHistory(*log_, data_.set);
+    refreshSaid();
+  });
 }
 SetSheet::~SetSheet() {
-  ahead_.waitForFinished();
+  if (stop_reading_) *stop_reading_ = true;
+  trials_.waitForFinished();
 }
 
-// By a connection of its own, before anybody waits for it.
-void SetSheet::readAhead() {
-  ahead_at_ = house_.writes();
-  ahead_ = QtConcurrent::run([path = house_.path()]() -> std::shared_ptr<HouseLog> {
+// What cues did in the whole house, by a connection of its own; told when it is there.
+void SetSheet::readTrials() {
+  if (stop_reading_) *stop_reading_ = true;
+  stop_reading_ = std::make_shared<std::atomic<bool>>(false);
+  trials_.setFuture(QtConcurrent::run([path = house_.path(), stop = stop_reading_] {
     const auto house = HouseFile::open(path);
-    return house ? std::make_shared<HouseLog>(readLog(*house)) : nullptr;
-  });
+    return house ? mottix::readTrials(*house, readRules(*house).cues, [&] { return stop->load(); })
+                 : std::map<AthleteId, CueHistory>();
+  }));
+}
+
+// Of athletes that were on the sheet meanwhile, what is known already is newer.
+void SetSheet::takeTrials() {
+  if (!log_ || trials_read_ || !trials_.isFinished() || trials_.isCanceled()) return;
+  log_->trials.merge(trials_.result());
+  trials_read_ = true;
 }
 
 HouseLog& SetSheet::log() {
   if (!log_) {
-    const std::shared_ptr<HouseLog> ahead = ahead_.result();
-    // What was written meanwhile is in the house only.
-    log_ = ahead && ahead_at_ == house_.writes() ? std::move(*ahead) : readLog(house_);
+    log_ = readRules(house_);
+    trials_read_ = false;
+    readTrials();
   }
+  takeTrials();
+  turnTo(*log_, data_.set.athlete, house_);
   return *log_;
 }
 
 void SetSheet::forgetLog() {
   log_.reset();
-  readAhead();
+  if (stop_reading_) *stop_reading_ = true;
 }
 
 void SetSheet::build() {
@@ -533,14 +550,13 @@ void SetSheet::buildSentence() {
   sentence_->addText(tr(", with"));
   equipment_ =
       word(tr("equipment"), tr("Change the equipment"), [](Asked& asked, const QString& text) -> QString {
-        if (text.size() > 60) return tr("Say in a few words what is worn or used, such as “belt, wraps”.");
+        if (text.size() > 60)
+          return tr("Say in a few words what is worn or used, such as “belt, axle, chains 20 kg”.");
         asked.equipment = text.compare(tr("nothing worn"), Qt::CaseInsensitive) == 0
                               ? std::string()
                               : text.simplified().toStdString();
         return {};
       });
-  equipment_->setChoices(
-      {tr("nothing worn"), tr("belt"), tr("belt, wraps"), tr("straps"), tr("chains"), tr("bands")});
   sentence_->addText(tr(", asked for"));
   sets_ = word(tr("sets"), tr("Change the sets asked"), [](Asked& asked, const QString& text) -> QString {
     bool ok = false;
@@ -1055,6 +1071,10 @@ void SetSheet::refreshSentence() {
   felt_->setEditText(data_.set.edit.effort_felt ? felt_->text() : QStringLiteral(" "));
   sets_->setText(QString::number(a.sets));
   tempo_->setText(a.tempo.empty() ? tr("free") : QString::fromStdString(a.tempo));
+  QStringList worn = {tr("nothing worn"), tr("belt"),         tr("belt, wraps"),
+                      tr("straps"),       tr("chains 20 kg"), tr("bands 20 kg")};
+  for (const BarKind& bar : log().gear.bars) worn << QString::fromStdString(bar.name);
+  equipment_->setChoices(worn);
   equipment_->setText(a.equipment.empty() ? tr("nothing worn") : QString::fromStdString(a.equipment));
   equipment_->setEditText(a.equipment.empty() ? QStringLiteral(" ") : equipment_->text());
   seen_->setText(data_.set.edit.effort_seen ? effortNumber(*data_.set.edit.effort_seen)
@@ -1384,7 +1404,7 @@ CardContext SetSheet::cardFor(const Finding& finding, const std::vector<Finding>
     if (o.rule == finding.rule) c.overruled_why = QString::fromStdString(o.why);
   if (log_)
     for (const StoredResult& r : log_->results)
-      if (r.set.athlete == data_.set.athlete && r.set.id != data_.set.id)
+      if (r.set.id != data_.set.id)
         c.overruled_before +=
             static_cast<int>(std::count_if(r.set.edit.overruled.begin(), r.set.edit.overruled.end(),
                                            [&](const Overruling& o) { return o.rule == finding.rule; }));
@@ -1626,15 +1646,17 @@ std::optional<Loading> SetSheet::loadingAtHand() const {
   const auto& decided = data_.set.edit.next_load_kg;
   const auto load_kg = decided ? decided : suggestedLoad();
   const Gear& gear = log_ ? log_->gear : usualGear();
-  if (!load_kg || data_.set.edit.asked.held == Held::kDumbbells || gear.bars.empty()) return std::nullopt;
-  auto found = loadPlates(gear, gear.bars.front(), {Mass::ofKg(*load_kg), {}, false});
+  const auto on = riggingIn(data_.set.edit.asked.equipment, gear);
+  if (!load_kg || data_.set.edit.asked.held == Held::kDumbbells || !on) return std::nullopt;
+  auto found = loadPlates(gear, on->bar, {Mass::ofKg(*load_kg), on->at_top, false});
   return found ? std::optional(std::move(*found)) : std::nullopt;
 }
 
 void SetSheet::showWarmUp() {
   const auto loading = loadingAtHand();
   if (!loading) return emit trouble(tr("Steps lead to a load on a bar; none is decided or suggested yet."));
-  const auto steps = warmUpTo(log_ ? log_->gear : usualGear(), loading->bar, loading->total);
+  const auto steps =
+      warmUpTo(log_ ? log_->gear : usualGear(), loading->bar, loading->total - loading->at_top);
   if (!steps) return emit trouble(QString::fromStdString(steps.error().text));
   QMenu& menu = *new QMenu(this);  // it goes when it is closed
   menu.setAttribute(Qt::WA_DeleteOnClose);

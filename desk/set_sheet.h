@@ -5,11 +5,12 @@
 // file.
 #pragma once
 
+#include <atomic>
 #include <functional>
 #include <map>
 #include <memory>
 
-#include <QFuture>
+#include <QFutureWatcher>
 #include <QUndoGroup>
 #include <QUndoStack>
 #include <QWidget>
@@ -48,6 +49,7 @@ class SetSheet : public QWidget {
   void leave();
   SetId current() const { return data_.set.id; }
   const SheetData& data() const { return data_; }
+  bool knowsCues() const { return trials_read_; }  // what they did in the whole house has been read
   FilmView& film() { return *film_; }
   NumbersView& numbers() { return *numbers_; }
   CurvesView& curves() { return *curves_; }
@@ -127,8 +129,9 @@ class SetSheet : public QWidget {
   bool asks_ = false;  // joints are being put right one after another
   SheetData data_;
   std::optional<HouseLog> log_;  // taken when it is first needed
-  QFuture<std::shared_ptr<HouseLog>> ahead_;
-  std::int64_t ahead_at_ = 0;        // writes of the house when that was begun
+  QFutureWatcher<std::map<AthleteId, CueHistory>> trials_;
+  bool trials_read_ = false;  // they are in the log
+  std::shared_ptr<std::atomic<bool>> stop_reading_;
   std::vector<SetupRecord> setups_;  // of the athlete and lift at hand
   std::size_t cue_choice_ = 0;
   std::optional<RoomLine> open_line_;  // drawn, but not said yet what it shows
@@ -174,7 +177,8 @@ class SetSheet : public QWidget {
   template <typename Change>
   QString editAsked(const QString& text, Change&& change);
   void recompute();
-  void readAhead();
+  void readTrials();
+  void takeTrials();
   HouseLog& log();
   void judgeWithOther();
   void refresh();

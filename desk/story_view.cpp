@@ -24,6 +24,13 @@ constexpr std::array kLifts = {Lift::kSquat, Lift::kBench, Lift::kDeadlift};
 // More lines than anybody reads; how many there are is said.
 constexpr int kMostResults = 300;
 
+std::vector<NamedAthlete> peopleOf(const HouseFile& house) {
+  std::vector<NamedAthlete> people;
+  if (const auto athletes = house.athletes())
+    for (const Athlete& a : *athletes) people.push_back({a.id, a.name});
+  return people;
+}
+
 }  // namespace
 
 StoryView::StoryView(AthleteDesk& desk, QWidget* parent) : QWidget(parent), desk_(desk) {
@@ -58,6 +65,22 @@ void StoryView::build() {
     refresh();
     return QString();
   });
+  sentence_->addText(tr(", of"));
+  of_word_ = sentence_->addWord(tr("which sets"), [this](const QString& text) {
+    const QString t = text.simplified(), before = of_;
+    of_ = t.compare(tr("all sets"), Qt::CaseInsensitive) == 0 ? QString() : t;
+    const auto some = left(desk_.record().athlete.id);
+    if (some && std::none_of(lines_.begin(), lines_.end(),
+                             [&](const LogLine& l) { return l.lift == lift_ && some->count(l.id) > 0; })) {
+      of_ = before;
+      return tr("No set of this lift is “%1”. Say it as in the search: “above effort 8”, “with film”.")
+          .arg(t);
+    }
+    refresh();
+    return QString();
+  });
+  of_word_->setChoices({tr("all sets"), tr("with film"), tr("effort at least 8"), tr("last 12 weeks"),
+                        tr("reps at most 3"), tr("missed")});
   sentence_->addText(tr(", beside"));
   beside_word_ = sentence_->addWord(tr("beside"), [this](const QString& text) {
     const QString t = text.simplified();
@@ -194,7 +217,8 @@ void StoryView::refresh() {
     for (const LogLine& line : lines_)
       if (line.lift == lift_) variant_ = line.variant;
   }
-  story_ = tellStory(desk_.record(), lines_, lift_, variant_);
+  const auto mine = left(desk_.record().athlete.id);
+  story_ = tellStory(desk_.record(), lines_, lift_, variant_, builtInCueBook(), mine ? &*mine : nullptr);
   other_.reset();
   QString beside = tr("nobody");
   if (beside_) {
@@ -205,7 +229,9 @@ void StoryView::refresh() {
       std::string variant(usualVariant(beside_->second));
       for (const LogLine& line : other_lines_)
         if (line.lift == beside_->second) variant = line.variant;
-      other_ = tellStory(*who, other_lines_, beside_->second, variant);
+      const auto theirs = left(beside_->first);
+      other_ = tellStory(*who, other_lines_, beside_->second, variant, builtInCueBook(),
+                         theirs ? &*theirs : nullptr);
       beside = (beside_->first == desk_.record().athlete.id
                     ? QString()
                     : QString::fromStdString(who->athlete.name) + QLatin1Char(' ')) +
@@ -221,6 +247,7 @@ void StoryView::refresh() {
   QStringList choices;
   for (const std::string& v : variants) choices << QString::fromStdString(v);
   variant_word_->setChoices(choices);
+  of_word_->setText(of_.isEmpty() ? tr("all sets") : of_);
   beside_word_->setText(beside);
   QStringList others = {tr("nobody")};
   for (const Lift l : kLifts)
@@ -274,6 +301,23 @@ void StoryView::refreshSet() {
   open_->setEnabled(id != kNoSet);
 }
 
+// Of this athlete, unless the sentence names one.
+LogQuery StoryView::queryOf(const QString& text, std::optional<AthleteId> who) const {
+  LogQuery query = parseQuery(text.toStdString(), peopleOf(desk_.house()), builtInRuleBook(), today());
+  if (!query.athlete) query.athlete = who;
+  return query;
+}
+
+std::optional<std::set<SetId>> StoryView::left(AthleteId who) const {
+  if (of_.isEmpty()) return std::nullopt;
+  LogQuery query = queryOf(of_, who);
+  query.athlete = who;
+  std::set<SetId> ids;
+  if (const auto found = desk_.house().search(query))
+    for (const LogLine& line : *found) ids.insert(line.id);
+  return ids;
+}
+
 void StoryView::search(const QString& text) {
   if (find_->text() != text) find_->setText(text);
   results_->clear();
@@ -283,14 +327,11 @@ void StoryView::search(const QString& text) {
     chart_->setFound({});
     return;
   }
-  std::vector<NamedAthlete> people;
-  if (const auto athletes = desk_.house().athletes())
-    for (const Athlete& a : *athletes) people.push_back({a.id, a.name});
   QString words = text;
   const bool everyone = words.contains(tr("everyone"), Qt::CaseInsensitive);
   words.remove(tr("everyone"), Qt::CaseInsensitive);
-  LogQuery query = parseQuery(words.toStdString(), people, builtInRuleBook(), today());
-  if (!query.athlete && !everyone) query.athlete = desk_.record().athlete.id;
+  const LogQuery query = queryOf(words, everyone ? std::nullopt : std::optional(desk_.record().athlete.id));
+  const std::vector<NamedAthlete> people = peopleOf(desk_.house());
   const auto found = desk_.house().search(query);
   if (!found) return emit trouble(QString::fromStdString(found.error().text));
   std::set<SetId> ids;

@@ -1,6 +1,8 @@
 // Story: months of one athlete and lift; beside another if wanted; the log searched by a sentence.
 #pragma once
 
+#include <set>
+
 #include <QWidget>
 
 #include "desk/athlete_desk.h"
@@ -45,7 +47,8 @@ class StoryView : public QWidget {
   std::optional<Story> other_;
   std::optional<std::pair<AthleteId, Lift>> beside_;  // whom and what it is laid beside
   Sentence* sentence_ = nullptr;
-  Word *lift_word_ = nullptr, *variant_word_ = nullptr, *beside_word_ = nullptr;
+  Word *lift_word_ = nullptr, *variant_word_ = nullptr, *beside_word_ = nullptr, *of_word_ = nullptr;
+  QString of_;  // a sentence as of the search; empty: all sets
   StoryChart* chart_ = nullptr;
   QLineEdit* find_ = nullptr;
   QLabel *found_words_ = nullptr, *set_words_ = nullptr, *strength_words_ = nullptr, *cues_ = nullptr;
@@ -55,6 +58,9 @@ class StoryView : public QWidget {
   void build();
   void refresh();
   void refreshSet();
+  LogQuery queryOf(const QString& text, std::optional<AthleteId> who) const;
+  // Sets of an athlete that the filter leaves; nothing: there is none.
+  std::optional<std::set<SetId>> left(AthleteId who) const;
   Day today() const;
 };
 

@@ -37,6 +37,7 @@ QString changeOf(const BarTurn& turn) {
     return out.join(QStringLiteral(" + "));
   };
   QStringList parts;
+  if (turn.other_bar) parts << QObject::tr("the %1").arg(QString::fromStdString(turn.step.loading.bar.name));
   if (!turn.off.empty()) parts << QObject::tr("off %1").arg(list(turn.off));
   if (!turn.on.empty()) parts << QObject::tr("on %1").arg(list(turn.on));
   return parts.isEmpty() ? QObject::tr("as it is") : parts.join(QStringLiteral(", "));
@@ -288,11 +289,12 @@ void TodayView::refresh() {
       for (const LiftAim& aim : who->aims) {
         const LiftPlan* plan = book.find(aim.plan);
         if (plan == nullptr) continue;
-        std::string variant(usualVariant(aim.lift));
+        std::string variant(usualVariant(aim.lift)), equipment;
         int done = 0;
         for (const LogLine& l : *lines) {
           if (l.lift != aim.lift) continue;
           variant = l.variant;
+          equipment = l.equipment;
           done += l.day == day() ? 1 : 0;
         }
         auto next = planNext(*plan, book.gates, historyOf(*who, *lines, aim.lift, variant, day()), day(),
@@ -301,11 +303,14 @@ void TodayView::refresh() {
           emit trouble(QString::fromStdString(next.error().text));
           continue;
         }
-        if (!gear_.bars.empty()) {
+        const auto on = riggingIn(equipment, gear_);
+        if (on) {
           NextSession on_plates = *next;
-          if (putOnPlates(on_plates, gear_, gear_.bars.front())) next = std::move(on_plates);
+          if (putOnPlates(on_plates, gear_, *on)) next = std::move(on_plates);
         }
-        rows_.push_back({*who, aim.lift, plan, std::move(*next), done});
+        const auto place = placeOf(*who, *lines, aim.lift);
+        rows_.push_back({*who, aim.lift, plan, std::move(*next), done, on,
+                         place && !place->atTop() ? &place->ladder->rungs[place->now] : nullptr});
       }
     }
   refreshWho();
@@ -338,6 +343,9 @@ void TodayView::refreshWho() {
                     planReason(row.next, *row.plan, builtInPlanBook().gates);
     if (row.done > 0)
       words = tr("%1 done; ").arg(row.done == 1 ? tr("1 set") : tr("%1 sets").arg(row.done)) + words;
+    if (row.rung)
+      words = tr("On the ladder at “%1”: %2 The plan goes on from its top.")
+                  .arg(QString::fromStdString(row.rung->title), QString::fromStdString(row.rung->words));
     for (const Caution c : row.next.cautions)
       if (c == Caution::kPainOpen || c == Caution::kAfterIllness || c == Caution::kQualifiedPerson)
         words += QLatin1Char(' ') + cautionWords(c);
@@ -356,20 +364,20 @@ void TodayView::refreshOrder() {
   order_.clear();
   std::vector<std::vector<BarStep>> steps;
   std::vector<QString> names;
-  if (!gear_.bars.empty())
-    for (const Row& row : rows_) {
-      if (row.lift != lift_ || row.next.sets.empty() || away_.count({row.who.athlete.id, row.lift}) > 0)
-        continue;
-      auto own = stepsOf(steps.size(), row.next.sets, gear_, gear_.bars.front());
-      if (!own) {
-        emit trouble(QString::fromStdString(own.error().text));
-        continue;
-      }
-      // Who has begun is warm.
-      if (row.done > 0) std::erase_if(*own, [](const BarStep& s) { return s.warm_up; });
-      steps.push_back(std::move(*own));
-      names.push_back(QString::fromStdString(row.who.athlete.name));
+  for (const Row& row : rows_) {
+    if (!row.on || row.rung || row.lift != lift_ || row.next.sets.empty() ||
+        away_.count({row.who.athlete.id, row.lift}) > 0)
+      continue;
+    auto own = stepsOf(steps.size(), row.next.sets, gear_, *row.on);
+    if (!own) {
+      emit trouble(QString::fromStdString(own.error().text));
+      continue;
     }
+    // Who has begun is warm.
+    if (row.done > 0) std::erase_if(*own, [](const BarStep& s) { return s.warm_up; });
+    steps.push_back(std::move(*own));
+    names.push_back(QString::fromStdString(row.who.athlete.name));
+  }
   order_ = loadingOrder(steps);
   for (const BarTurn& turn : order_)
     new QListWidgetItem(tr("%1   %2 × %3%4   %5")

@@ -9,6 +9,7 @@
 #include <QUndoStack>
 #include <QWidget>
 
+#include "core/load/assistance.h"
 #include "core/load/session_order.h"
 #include "core/log/quick_entry.h"
 #include "desk/sentence.h"
@@ -51,7 +52,9 @@ class TodayView : public QWidget {
     Lift lift;
     const LiftPlan* plan;
     NextSession next;
-    int done = 0;  // sets of today
+    int done = 0;                    // sets of today
+    std::optional<Rigging> on = {};  // as the newest set was; nothing: the house has no bar
+    const Rung* rung = nullptr;      // of a ladder, below its top: not on the bar of the plan
   };
   HouseFile& house_;
   QUndoGroup& undo_;

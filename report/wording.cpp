@@ -716,12 +716,15 @@ QString plateList(const Loading& loading) {
   for (const PlateKind& p : loading.side)
     for (int n = 0; n < p.count; ++n)
       plates << (p.in_lb ? tr("%1 lb").arg(p.each.lb()) : QString::number(p.each.kg()));
-  return plates.isEmpty() ? tr("The %1 alone").arg(text(loading.bar.name))
-                          : tr("%1 a side").arg(plates.join(QStringLiteral(" + ")));
+  if (plates.isEmpty()) return tr("The %1 alone").arg(text(loading.bar.name));
+  const QString side = tr("%1 a side").arg(plates.join(QStringLiteral(" + ")));
+  return loading.bar.name == "bar" ? side : tr("%1 on the %2").arg(side, text(loading.bar.name));
 }
 
 QString platesWords(const Loading& loading) {
   QString words = plateList(loading);
+  if (loading.at_top > Mass())
+    words += tr("; %1 of it hang on it at the top").arg(kilograms(loading.at_top.kg()));
   if (loading.off > Mass())
     words += tr("; %1 more than that").arg(kilograms(loading.off.kg()));
   else if (loading.off < Mass())

@@ -634,6 +634,29 @@ struct HouseFile::Impl {
     return out;
   }
 
+  std::vector<LadderPlace> readPlaces(AthleteId athlete) {
+    SQLite::Statement q(db,
+                        "SELECT ladder, rung, day FROM ladder_place WHERE athlete_id = ? ORDER BY ladder");
+    q.bind(1, raw(athlete));
+    std::vector<LadderPlace> out;
+    while (q.executeStep())
+      out.push_back({q.getColumn(0).getString(), q.getColumn(1).getString(), q.getColumn(2).getString()});
+    return out;
+  }
+
+  void writePlaces(AthleteId athlete, const std::vector<LadderPlace>& places) {
+    wipe("ladder_place", athlete);
+    SQLite::Statement q(db, "INSERT OR REPLACE INTO ladder_place VALUES (?, ?, ?, ?)");
+    for (const LadderPlace& p : places) {
+      q.reset();
+      q.bind(1, raw(athlete));
+      q.bind(2, p.ladder);
+      q.bind(3, p.rung);
+      q.bind(4, p.day);
+      q.exec();
+    }
+  }
+
   void writeDropped(AthleteId athlete, const std::vector<DroppedVariant>& dropped) {
     wipe("dropped", athlete);
     SQLite::Statement q(db, "INSERT INTO dropped VALUES (?, ?, ?, ?, ?)");
@@ -913,6 +936,7 @@ Expected<AthleteRecord> HouseFile::loadRecord(AthleteId athlete) const {
     out.setups = impl_->readSetups(athlete);
     out.aims = impl_->readAims(athlete);
     out.dropped = impl_->readDropped(athlete);
+    out.places = impl_->readPlaces(athlete);
     return out;
   });
 }
@@ -926,6 +950,7 @@ Expected<void> HouseFile::saveRecord(const AthleteRecord& record) {
     impl_->writeSetups(record.athlete.id, record.setups);
     impl_->writeAims(record.athlete.id, record.aims);
     impl_->writeDropped(record.athlete.id, record.dropped);
+    impl_->writePlaces(record.athlete.id, record.places);
   });
 }
 
@@ -1384,40 +1409,59 @@ Expected<void> HouseFile::saveResults(SetId id, const Analysis& analysis, const 
   });
 }
 
-Expected<std::vector<StoredResult>> HouseFile::results(std::optional<AthleteId> athlete) const {
+Expected<std::vector<StoredResult>> HouseFile::results(const ResultsOf& of) const {
   return impl_->guarded([&]() -> Expected<std::vector<StoredResult>> {
     std::vector<StoredResult> out;
-    std::map<std::int64_t, std::size_t> at;
-    const std::string measured = "WHERE EXISTS (SELECT 1 FROM measure m WHERE m.set_id = s.id)";
-    auto sets = athlete ? impl_->readSets(measured + " AND e.athlete_id = ?", raw(*athlete))
-                        : impl_->readSets(measured, 0);
+    const auto listed = [](const std::vector<MeasureId>& ids) {
+      std::string list;
+      for (const MeasureId id : ids)
+        list += (list.empty() ? "'" : ", '") + std::string(definitionOf(id).name) + "'";
+      return "m.measure IN (" + list + ")";
+    };
+    const std::string wanted = of.measures ? " AND " + listed(*of.measures) : std::string();
+    const std::string measured = "WHERE EXISTS (SELECT 1 FROM measure m WHERE m.set_id = s.id" + wanted + ")";
+    auto sets = of.athlete ? impl_->readSets(measured + " AND e.athlete_id = ?", raw(*of.athlete))
+                           : impl_->readSets(measured, 0);
+    std::vector<MeasureId> across;
+    for (const MeasureDefinition* d : measureCatalogue())
+      if (d->view == MeasureView::kAcross) across.push_back(d->id);
+    // Set by set, along the keys: of a large house little is read.
+    SQLite::Statement m(impl_->db,
+                        "SELECT m.measure, m.rep, m.value, m.sd, m.status, m.frame FROM measure m WHERE "
+                        "m.set_id = ?" +
+                            wanted),
+        seen(impl_->db,
+             "SELECT EXISTS (SELECT 1 FROM measure m WHERE m.set_id = ? AND " + listed(across) + ")"),
+        f(impl_->db, "SELECT rule FROM finding WHERE set_id = ? AND certainty = ?");
     for (SetRecord& set : sets) {
-      at[raw(set.id)] = out.size();
-      out.push_back({std::move(set), false, {}, {}});
-    }
-    SQLite::Statement m(impl_->db, "SELECT set_id, measure, rep, value, sd, status, frame FROM measure");
-    while (m.executeStep()) {
-      const auto set = at.find(m.getColumn(0).getInt64());
-      const MeasureDefinition* d = findMeasure(m.getColumn(1).getString());
-      const auto status = measureStatusNamed(m.getColumn(5).getString());
-      if (set == at.end() || d == nullptr || !status) continue;  // of another athlete, or another program
-      StoredResult& r = out[set->second];
-      r.across |= d->view == MeasureView::kAcross;
-      r.measures.push_back({d->id,
-                            m.getColumn(2).getInt(),
-                            {m.getColumn(3).getDouble(), m.getColumn(4).getDouble()},
-                            *status,
-                            static_cast<std::size_t>(std::max<std::int64_t>(0, m.getColumn(6).getInt64()))});
-    }
-    SQLite::Statement f(impl_->db, "SELECT set_id, rule, certainty FROM finding");
-    while (f.executeStep()) {
-      const auto set = at.find(f.getColumn(0).getInt64());
-      if (set == at.end() || f.getColumn(2).getString() != nameOf(Certainty::kClear)) continue;
-      const std::string rule = f.getColumn(1).getString();
-      const auto& overruled = out[set->second].set.edit.overruled;
-      if (std::none_of(overruled.begin(), overruled.end(),
-                       [&](const Overruling& o) { return o.rule == rule; }))
-        out[set->second].found.push_back(rule);
+      StoredResult r{std::move(set), false, {}, {}};
+      m.reset();
+      m.bind(1, raw(r.set.id));
+      while (m.executeStep()) {
+        const MeasureDefinition* d = findMeasure(m.getColumn(0).getText());
+        const auto status = measureStatusNamed(m.getColumn(4).getText());
+        if (d == nullptr || !status) continue;  // of another program
+        r.measures.push_back(
+            {d->id,
+             m.getColumn(1).getInt(),
+             {m.getColumn(2).getDouble(), m.getColumn(3).getDouble()},
+             *status,
+             static_cast<std::size_t>(std::max<std::int64_t>(0, m.getColumn(5).getInt64()))});
+      }
+      seen.reset();
+      seen.bind(1, raw(r.set.id));
+      r.across = seen.executeStep() && seen.getColumn(0).getInt() != 0;
+      f.reset();
+      f.bind(1, raw(r.set.id));
+      f.bind(2, std::string(nameOf(Certainty::kClear)));
+      while (f.executeStep()) {
+        const std::string rule = f.getColumn(0).getString();
+        const auto& overruled = r.set.edit.overruled;
+        if (std::none_of(overruled.begin(), overruled.end(),
+                         [&](const Overruling& o) { return o.rule == rule; }))
+          r.found.push_back(rule);
+      }
+      out.push_back(std::move(r));
     }
     std::erase_if(out, [](const StoredResult& r) { return r.measures.empty(); });
     return out;

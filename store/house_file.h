@@ -30,6 +30,12 @@ struct StoredResult {
   std::vector<std::string> found;  // rules that were clearly broken, and stand
 };
 
+// Which of them are wanted.
+struct ResultsOf {
+  std::optional<AthleteId> athlete = std::nullopt;                // nothing: everybody's
+  std::optional<std::vector<MeasureId>> measures = std::nullopt;  // nothing: all of a set's
+};
+
 // What the house itself says, as TOML: a rule layer (core/verdict/rule_book.h), cues (core/cue/cue_book.h),
 // causes (core/verdict/causes.h), bars and plates (core/load/plates.h). Empty: nothing.
 struct HouseBook {
@@ -102,8 +108,9 @@ class HouseFile {
   Expected<void> saveProblem(SetId id, const std::string& problem);
   Expected<void> saveResults(SetId id, const Analysis& analysis, const RuleBook& book);
 
-  // Of every set that has been measured, or of one athlete's; oldest first.
-  Expected<std::vector<StoredResult>> results(std::optional<AthleteId> athlete = std::nullopt) const;
+  // Of every set of which any of what is wanted has been measured, oldest first. A set has some hundreds of
+  // measures: of a large house not all are asked for at once.
+  Expected<std::vector<StoredResult>> results(const ResultsOf& of = {}) const;
 
   Expected<HouseBook> houseBook() const;
   Expected<void> saveHouseBook(const HouseBook& book);

@@ -100,7 +100,7 @@ std::vector<LogLine> readLogLines(SQLite::Database& db, const LogQuery& query) {
                       std::string("SELECT s.id, e.athlete_id, e.day, s.lift, s.variant, s.load_kg, s.reps, "
                                   "s.reps_done, s.effort, s.effort_felt, s.effort_seen, c.path != '', "
                                   "r.action, r.reason, s.cue, s.note, s.next_load_kg, s.suggested_kg, "
-                                  "s.setup_id, s.conditions") +
+                                  "s.setup_id, s.conditions, s.equipment") +
                           kFrom + where.sql + newest);
   bindAll(q, where.values);
   std::vector<LogLine> out;
@@ -135,6 +135,7 @@ std::vector<LogLine> readLogLines(SQLite::Database& db, const LogQuery& query) {
     line.next_kg = numberAt(q, 16);
     line.suggested_kg = numberAt(q, 17);
     if (!q.getColumn(18).isNull()) line.setup = SetupId{q.getColumn(18).getInt64()};
+    line.equipment = q.getColumn(20).getString();
     const std::string conditions = q.getColumn(19).getString();
     for (const Condition c : kConditions)
       if (conditions.find(nameOf(c)) != std::string::npos) line.conditions.push_back(c);

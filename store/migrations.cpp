@@ -2,7 +2,7 @@
 
 namespace mottix {
 
-const std::array<std::string_view, 17> kMigrations = {
+const std::array<std::string_view, 18> kMigrations = {
     R"sql(
 CREATE TABLE athlete (
   id INTEGER PRIMARY KEY,
@@ -345,6 +345,15 @@ CREATE TABLE dropped (                 -- a variant or exercise that is not done
 CREATE INDEX lift_set_of_clip ON lift_set(clip_id);
 CREATE INDEX finding_by_rule ON finding(rule, certainty);
 CREATE INDEX clip_with_film ON clip(id) WHERE path != '';
+)sql",
+    R"sql(
+CREATE TABLE ladder_place (            -- of a ladder to an easier form of a lift, where an athlete stands
+  athlete_id INTEGER NOT NULL REFERENCES athlete(id) ON DELETE CASCADE,
+  ladder TEXT NOT NULL,
+  rung TEXT NOT NULL,                  -- its title
+  day TEXT NOT NULL,
+  PRIMARY KEY (athlete_id, ladder)
+);
 )sql"};
 
 }  // namespace mottix

@@ -10,6 +10,6 @@ namespace mottix {
 inline constexpr int kApplicationId = 0x4D545458;
 
 // Step k brings a file of version k to version k + 1.
-extern const std::array<std::string_view, 17> kMigrations;
+extern const std::array<std::string_view, 18> kMigrations;
 
 }  // namespace mottix

@@ -109,7 +109,9 @@ class LoadDesk : public testing::Test {
     auto* word = view.findChild<Word*>(QStringLiteral("word ") + name);
     ASSERT_NE(word, nullptr) << name.toStdString();
     QTest::mouseClick(word, Qt::LeftButton);
-    auto* line = view.findChild<QLineEdit*>(QStringLiteral("word %1 line").arg(name));
+    QLineEdit* line = nullptr;  // one that was left is deleted later
+    for (QLineEdit* l : view.findChildren<QLineEdit*>(QStringLiteral("word %1 line").arg(name)))
+      if (l->isVisible()) line = l;
     ASSERT_NE(line, nullptr) << name.toStdString();
     line->selectAll();
     QTest::keyClicks(line, text);
@@ -240,7 +242,7 @@ TEST_F(LoadDesk, AssistanceFollowsTheConfirmedCauseAndWhatWasDroppedIsLeftOut) {
   EXPECT_TRUE(window->house().loadRecord(runa)->dropped.empty());
 }
 
-TEST_F(LoadDesk, TheWeeksGoOutAsFiles) {
+TEST_F(LoadDesk, TheWeeksGoOutAsFilesAndOnPaper) {
   aimFor(runa, Lift::kSquat, "top_single");
   window->openAhead(runa);
   const auto file = [&](const char* name) { return QString::fromStdString((folder / name).string()); };
@@ -500,6 +502,83 @@ TEST_F(LoadDesk, ASetWrittenDownGetsItsFilmLater) {
   QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
   EXPECT_FALSE(window->house().loadSet(id)->hasFilm());
   EXPECT_EQ(window->house().loadSet(id)->state, SetState::kReviewed);
+}
+
+TEST_F(LoadDesk, TheSheetLoadsTheBarThatIsSaid) {
+  const SetId id = *window->house().addSet(setOf(runa, kToday, 60.0, 5, 8.0));
+  window->openSet(id);
+  SetSheet& sheet = window->sheet();
+  SetEdit edit = sheet.data().set.edit;
+  edit.next_load_kg = 60.0;
+  sheet.apply(id, edit);
+  auto* plates = sheet.findChild<PlatesDrawing*>();
+  ASSERT_NE(plates, nullptr);
+  EXPECT_EQ(plates->accessibleName(), QStringLiteral("20 a side")) << plates->accessibleName().toStdString();
+  say(sheet, QStringLiteral("equipment"), QStringLiteral("belt, training bar"));
+  EXPECT_EQ(plates->accessibleName(), QStringLiteral("20 + 2.5 a side on the training bar"))
+      << plates->accessibleName().toStdString();
+  say(sheet, QStringLiteral("equipment"), QStringLiteral("chains 20 kg"));
+  EXPECT_EQ(plates->accessibleName(), QStringLiteral("10 a side; 20 kg of it hang on it at the top"))
+      << plates->accessibleName().toStdString();
+  // The weeks ahead and the day go on from what the newest set was on.
+  aimFor(runa, Lift::kSquat, "even_steps");
+  window->openToday();
+  ASSERT_FALSE(window->today().order().empty());
+  EXPECT_EQ(window->today().order().back().step.loading.at_top, Mass::ofKg(20.0));
+}
+
+TEST_F(LoadDesk, ALadderIsClimbedByWhatTheLastSetSaid) {
+  aimFor(runa, Lift::kSquat, "even_steps");
+  window->openAhead(runa);
+  AheadView& view = window->ahead();
+  const auto climbs = [&] {
+    const auto all = view.findChildren<QPushButton*>();
+    return std::any_of(all.begin(), all.end(),
+                       [](QPushButton* b) { return b->property("what") == "climb" && b->isVisible(); });
+  };
+  EXPECT_FALSE(climbs()) << "at the top, and in order";
+  say(view, QStringLiteral("rung"), QStringLiteral("somewhere"));
+  EXPECT_TRUE(window->house().loadRecord(runa)->places.empty()) << "no such rung";
+  say(view, QStringLiteral("rung"), QStringLiteral("goblet squat"));
+  ASSERT_EQ(window->house().loadRecord(runa)->places.size(), 1u);
+  EXPECT_EQ(window->house().loadRecord(runa)->places[0].rung, "Goblet squat");
+  EXPECT_FALSE(climbs()) << "no set since";
+  // Today does not put them on the bar of the plan.
+  window->openToday();
+  QStringList said;
+  for (const QLabel* l : window->today().findChildren<QLabel*>()) said << l->text();
+  EXPECT_TRUE(said.join(QLatin1Char(' ')).contains(QStringLiteral("On the ladder at “Goblet squat”")));
+  EXPECT_TRUE(window->today().order().empty());
+  // A good set of the next day leads up.
+  const SetId id = *window->house().addSet(setOf(runa, kToday.addDays(1), 20.0, 5, 6.0));
+  Analysis good;
+  good.measures.push_back({MeasureId::kMeanSpeed, 1, {0.6, 0.01}, MeasureStatus::kOk, 1});
+  good.decision.action = LoadAction::kAdd;
+  ASSERT_TRUE(window->house().saveResults(id, good, builtInRuleBook()));
+  window->openAhead(runa);
+  ASSERT_NE(withWhat("climb"), nullptr);
+  EXPECT_TRUE(withWhat("climb")->text().contains(QStringLiteral("Empty bar")));
+  QTest::mouseClick(withWhat("climb"), Qt::LeftButton);
+  EXPECT_EQ(window->house().loadRecord(runa)->places[0].rung, "Empty bar, sets of five");
+  view.setFocus();
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_EQ(window->house().loadRecord(runa)->places[0].rung, "Goblet squat");
+  say(view, QStringLiteral("rung"), QStringLiteral("Even steps"));
+  EXPECT_TRUE(window->house().loadRecord(runa)->places.empty());
+}
+
+TEST_F(LoadDesk, TheStoryOfSomeSetsOnly) {
+  window->openStory(runa);
+  StoryView& view = window->story();
+  const double best = view.story().strength->over_time.back().best_kg.value;
+  say(view, QStringLiteral("which sets"), QStringLiteral("reps at most 3"));
+  EXPECT_EQ(view.story().sets.size(), 10u);
+  for (const LogLine* s : view.story().sets) EXPECT_EQ(s->reps_done, 1);
+  EXPECT_EQ(view.story().strength->over_time.back().best_kg.value, best) << "follows from all";
+  say(view, QStringLiteral("which sets"), QStringLiteral("missed"));
+  EXPECT_EQ(view.story().sets.size(), 10u) << "there is none: it stays";
+  say(view, QStringLiteral("which sets"), QStringLiteral("all sets"));
+  EXPECT_EQ(view.story().sets.size(), 20u);
 }
 
 }  // namespace

@@ -35,6 +35,11 @@ const Exercise* AssistanceBook::find(std::string_view id) const {
   return at == exercises.end() ? nullptr : &*at;
 }
 
+std::size_t Ladder::find(std::string_view rung) const {
+  const auto at = std::find_if(rungs.begin(), rungs.end(), [&](const Rung& r) { return r.title == rung; });
+  return at == rungs.end() ? top() : static_cast<std::size_t>(at - rungs.begin());
+}
+
 const Ladder* AssistanceBook::ladderOf(Lift lift) const {
   const auto at =
       std::find_if(ladders.begin(), ladders.end(), [&](const Ladder& l) { return l.lift == lift; });

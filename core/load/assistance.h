@@ -36,6 +36,9 @@ struct Ladder {
   std::string id, title;
   Lift lift = Lift::kSquat;
   std::vector<Rung> rungs;  // the easiest first
+  // Where the rung of this title is; the top, where plans go on, when there is none of it.
+  std::size_t find(std::string_view rung) const;
+  std::size_t top() const { return rungs.size() - 1; }
 };
 
 struct AssistanceBook {

@@ -83,6 +83,8 @@ TEST(Ladder, UpWhenItIsGoodEnoughDownWhenItBreaks) {
   EXPECT_EQ(nextRung(l, 2, LoadAction::kRepair, 0), 1u);
   EXPECT_EQ(nextRung(l, 2, LoadAction::kAdd, 4), 1u);
   EXPECT_EQ(nextRung(l, 0, LoadAction::kRepair, 0), 0u);
+  EXPECT_EQ(l.find("Raised bar, 38 cm"), 2u);
+  EXPECT_EQ(l.find("of another book"), l.top());
   EXPECT_EQ(nextRung(l, 99, LoadAction::kAdd, 0), l.rungs.size() - 1);
 }
 

@@ -635,15 +635,15 @@ Expected<NextSession> planNext(const LiftPlan& plan, const PlanGates& gates, con
   return planner.out;
 }
 
-Expected<void> putOnPlates(NextSession& session, const Gear& gear, const BarKind& bar) {
+Expected<void> putOnPlates(NextSession& session, const Gear& gear, const Rigging& on) {
   for (PlannedSet& set : session.sets) {
     const bool capped = session.cap_kg && set.load_kg <= *session.cap_kg + kHair;
-    LoadWish wish{Mass::ofKg(set.load_kg), {}, false};
-    auto loading = loadPlates(gear, bar, wish);
+    LoadWish wish{Mass::ofKg(set.load_kg), on.at_top, false};
+    auto loading = loadPlates(gear, on.bar, wish);
     if (loading && capped && loading->total.kg() > *session.cap_kg + kHair) {
       wish.total = Mass::ofKg(*session.cap_kg);
       wish.never_above = true;
-      loading = loadPlates(gear, bar, wish);
+      loading = loadPlates(gear, on.bar, wish);
     }
     if (!loading) return tl::make_unexpected(loading.error());
     set.load_kg = loading->total.kg();

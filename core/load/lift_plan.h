@@ -170,7 +170,7 @@ Expected<NextSession> planNext(const LiftPlan& plan, const PlanGates& gates, con
 
 // Puts every set on plates that are there: the nearest load, and none above what a gate allows, or above the
 // last load where a gate binds. kCorrectInput where the bar alone weighs more than that.
-Expected<void> putOnPlates(NextSession& session, const Gear& gear, const BarKind& bar);
+Expected<void> putOnPlates(NextSession& session, const Gear& gear, const Rigging& on);
 
 // A set is ended by what just happened in it, whatever the plan: reps missed, the bar slower than the plan
 // allows.

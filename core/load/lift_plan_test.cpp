@@ -273,7 +273,7 @@ TEST(PlanProperties, AlwaysLoadableNeverAboveAGateMonotoneInEffort) {
     auto session = planNext(plan, book.gates, h, today);
     ASSERT_TRUE(session) << session.error().text;
     // A cut of a light load may fall below the bar; then it is said, not rounded up.
-    const auto put = putOnPlates(*session, gear, gear.bars.front());
+    const auto put = putOnPlates(*session, gear, {gear.bars.front()});
     for (const PlannedSet& set : session->sets) {
       ASSERT_GT(set.load_kg, 0.0);
       ASSERT_GE(set.sets, 1);

@@ -1,8 +1,11 @@
 #include "core/load/plates.h"
 
 #include <algorithm>
+#include <cctype>
+#include <charconv>
 #include <cmath>
 #include <cstdlib>
+#include <regex>
 #include <unordered_map>
 
 #include "core/base/toml_table.h"
@@ -40,6 +43,40 @@ const BarKind* Gear::bar(std::string_view name) const {
   for (const BarKind& b : bars)
     if (b.name == name) return &b;
   return nullptr;
+}
+
+std::optional<Rigging> riggingIn(std::string_view equipment, const Gear& gear) {
+  if (gear.bars.empty()) return std::nullopt;
+  std::string words(equipment);
+  std::transform(words.begin(), words.end(), words.begin(),
+                 [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+  Rigging out{gear.bars.front(), {}};
+  std::size_t longest = 0;
+  for (const BarKind& bar : gear.bars) {
+    std::string name = bar.name;
+    std::transform(name.begin(), name.end(), name.begin(),
+                   [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    const std::size_t at = words.find(name);
+    const auto letter = [&](std::size_t k) {
+      return k < words.size() && std::isalnum(static_cast<unsigned char>(words[k])) != 0;
+    };
+    if (at == std::string::npos || (at > 0 && letter(at - 1)) || letter(at + name.size())) continue;
+    if (name.size() <= longest) continue;
+    longest = name.size();
+    out.bar = bar;
+  }
+  static const std::regex hung(
+      R"((?:chains?|bands?)\s+(?:of\s+)?(\d{1,3}(?:[.,]\d{1,3})?)\s*(kg|lb)\b)"
+      R"(|(\d{1,3}(?:[.,]\d{1,3})?)\s*(kg|lb)\s+(?:of\s+|in\s+)?(?:chains?|bands?)\b)");
+  for (std::sregex_iterator it(words.begin(), words.end(), hung), end; it != end; ++it) {
+    const bool named_first = (*it)[1].matched;
+    std::string number = (*it)[named_first ? 1 : 3];
+    std::replace(number.begin(), number.end(), ',', '.');
+    double v = 0.0;
+    std::from_chars(number.data(), number.data() + number.size(), v);
+    out.at_top = out.at_top + ((*it)[named_first ? 2 : 4] == "kg" ? Mass::ofKg(v) : Mass::ofLb(v));
+  }
+  return out;
 }
 
 Expected<Gear> parseGear(std::string_view text, std::string_view file_name) {
@@ -230,6 +267,7 @@ Expected<Loading> loadPlates(const Gear& gear, const BarKind& bar, const LoadWis
     return fail(Remedy::kCorrectInput, "The " + bar.name + " alone, with what hangs on it anyway, weighs " +
                                            tomlNumber(fixed.kg()) + " kg: more than is asked for.");
   Loading out;
+  out.at_top = wish.at_top;
   out.bar = bar;
   std::int64_t left = *best;
   for (std::size_t k = kinds.size(); k > 0; --k) {

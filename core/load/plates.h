@@ -53,11 +53,24 @@ struct LoadWish {
   bool never_above = false;
 };
 
+// What plates are hung on, and what is hung beside them.
+struct Rigging {
+  BarKind bar;
+  Mass at_top = {};  // chains or bands, where they weigh most
+  bool operator==(const Rigging&) const = default;
+};
+// As the equipment of a set says it in words: a bar of the house by its name, chains or bands with what they
+// weigh at the top ("training bar, chains 20 kg", "30 lb of bands"). The first bar where none is named, of
+// several names that fit the longest; chains and bands without a mass count nothing. Nothing where the house
+// has no bar.
+std::optional<Rigging> riggingIn(std::string_view equipment, const Gear& gear);
+
 struct Loading {
   BarKind bar;
   std::vector<PlateKind> side;  // `count` on each side; from the inside out
   Mass total;                   // bar, collars, plates, and what hangs at the top
   Mass off;                     // total less the wish: above it is positive
+  Mass at_top = {};             // of the total, as wished
   int platesASide() const;
 };
 // kCorrectInput where the wish is none, or where nothing light enough is there.

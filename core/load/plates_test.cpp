@@ -7,6 +7,26 @@
 namespace mottix {
 namespace {
 
+TEST(Rigging, IsReadFromTheWordsOfASetsEquipment) {
+  Gear gear = usualGear();
+  gear.bars = {{"bar", Mass::ofKg(20.0), false},
+               {"training bar", Mass::ofKg(10.0), false},
+               {"axle", Mass::ofLb(25.0), true}};
+  const auto read = [&](const char* words) { return *riggingIn(words, gear); };
+  EXPECT_EQ(read("").bar.name, "bar");
+  EXPECT_EQ(read("belt, wraps").bar.name, "bar");
+  EXPECT_EQ(read("belt, Training Bar").bar.name, "training bar") << "the longest name that fits";
+  EXPECT_EQ(read("axles of steel").bar.name, "bar") << "a whole word only";
+  EXPECT_EQ(read("axle; chains 20 kg").bar.name, "axle");
+  EXPECT_EQ(read("axle; chains 20 kg").at_top, Mass::ofKg(20.0));
+  EXPECT_EQ(read("30 lb of bands").at_top, Mass::ofLb(30.0));
+  EXPECT_EQ(read("chains 7,5 kg, bands 10kg").at_top, Mass::ofKg(17.5));
+  EXPECT_EQ(read("chains").at_top, Mass()) << "nobody said what they weigh";
+  EXPECT_EQ(read("vest 10 kg, chains").at_top, Mass());
+  gear.bars.clear();
+  EXPECT_FALSE(riggingIn("axle", gear));
+}
+
 TEST(MassOf, KilogramsAndPoundsAreExact) {
   for (int thousandths = 0; thousandths < 400'000; thousandths += 7) {
     const double v = 0.001 * thousandths;

@@ -26,34 +26,34 @@ void add(std::vector<PlateKind>& list, const PlateKind& plate) {
 }  // namespace
 
 int BarTurn::moved() const {
-  int n = 0;
+  int n = other_bar ? 2 : 0;
   for (const PlateKind& p : off) n += p.count;
   for (const PlateKind& p : on) n += p.count;
   return n;
 }
 
 BarTurn turnBetween(const std::optional<Loading>& before, const BarStep& step) {
-  BarTurn turn{step, {}, {}};
+  BarTurn turn{step, {}, {}, before && before->bar != step.loading.bar};
   const std::vector<PlateKind> had = before ? spread(*before) : std::vector<PlateKind>(),
                                wants = spread(step.loading);
   std::size_t same = 0;
-  while (same < had.size() && same < wants.size() && had[same] == wants[same]) ++same;
+  while (!turn.other_bar && same < had.size() && same < wants.size() && had[same] == wants[same]) ++same;
   for (std::size_t k = had.size(); k > same; --k) add(turn.off, had[k - 1]);
   for (std::size_t k = same; k < wants.size(); ++k) add(turn.on, wants[k]);
   return turn;
 }
 
 Expected<std::vector<BarStep>> stepsOf(std::size_t lifter, const std::vector<PlannedSet>& sets,
-                                       const Gear& gear, const BarKind& bar) {
+                                       const Gear& gear, const Rigging& on) {
   std::vector<BarStep> out;
   if (sets.empty()) return out;
   if (sets.front().role != SetRole::kClimb) {
-    const auto warm = warmUpTo(gear, bar, Mass::ofKg(sets.front().load_kg));
+    const auto warm = warmUpTo(gear, on.bar, Mass::ofKg(sets.front().load_kg) - on.at_top);
     if (!warm) return tl::make_unexpected(warm.error());
     for (const WarmUpSet& s : *warm) out.push_back({lifter, s.loading, s.reps, true});
   }
   for (const PlannedSet& s : sets) {
-    const auto loading = loadPlates(gear, bar, {Mass::ofKg(s.load_kg), {}, false});
+    const auto loading = loadPlates(gear, on.bar, {Mass::ofKg(s.load_kg), on.at_top, false});
     if (!loading) return tl::make_unexpected(loading.error());
     for (int n = 0; n < s.sets; ++n) out.push_back({lifter, *loading, s.reps, false});
   }

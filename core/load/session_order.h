@@ -21,12 +21,13 @@ struct BarStep {
 struct BarTurn {
   BarStep step;
   std::vector<PlateKind> off, on;  // of each side, before it; `count` of each
-  int moved() const;               // plates a side
+  bool other_bar = false;          // than the turn before: all its plates come off
+  int moved() const;               // plates a side, and two more for another bar
 };
 
 // The steps of one lifter: warm-ups to the first heavy set, then each set. kCorrectInput as loadPlates.
 Expected<std::vector<BarStep>> stepsOf(std::size_t lifter, const std::vector<PlannedSet>& sets,
-                                       const Gear& gear, const BarKind& bar);
+                                       const Gear& gear, const Rigging& on);
 // `lifters`: each one's steps in their order.
 std::vector<BarTurn> loadingOrder(const std::vector<std::vector<BarStep>>& lifters);
 // What comes off and goes on from one load to the next: plates inside of others stay.

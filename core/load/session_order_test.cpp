@@ -26,10 +26,10 @@ TEST(SessionOrder, WhatComesOffAndGoesOn) {
 TEST(SessionOrder, TwoOnOneBarTakeTurnsAndKeepTheirOwnOrder) {
   const Gear& gear = usualGear();
   std::vector<std::vector<BarStep>> lifters;
-  lifters.push_back(*stepsOf(0, {{SetRole::kWork, 80.0, 3, 5, 8.0, {}}}, gear, gear.bars.front()));
+  lifters.push_back(*stepsOf(0, {{SetRole::kWork, 80.0, 3, 5, 8.0, {}}}, gear, {gear.bars.front()}));
   lifters.push_back(
       *stepsOf(1, {{SetRole::kTopSingle, 100.0, 1, 1, 8.0, {}}, {SetRole::kBackOff, 80.0, 3, 5, 8.0, {}}},
-               gear, gear.bars.front()));
+               gear, {gear.bars.front()}));
   EXPECT_TRUE(lifters[0].front().warm_up);
   EXPECT_FALSE(lifters[0].back().warm_up);
   const auto turns = loadingOrder(lifters);
@@ -61,10 +61,29 @@ TEST(SessionOrder, OfNobodyIsNothing) {
   EXPECT_TRUE(loadingOrder({}).empty());
   EXPECT_TRUE(loadingOrder({{}, {}}).empty());
   const Gear& gear = usualGear();
-  EXPECT_TRUE(stepsOf(0, {}, gear, gear.bars.front())->empty());
+  EXPECT_TRUE(stepsOf(0, {}, gear, {gear.bars.front()})->empty());
   // What is lighter than the bar is the bar.
-  EXPECT_EQ(stepsOf(0, {{SetRole::kWork, 5.0, 1, 5, 8.0, {}}}, gear, gear.bars.front())->back().loading.total,
-            gear.bars.front().mass);
+  EXPECT_EQ(
+      stepsOf(0, {{SetRole::kWork, 5.0, 1, 5, 8.0, {}}}, gear, {gear.bars.front()})->back().loading.total,
+      gear.bars.front().mass);
+}
+
+TEST(SessionOrder, AnotherBarIsLoadedAnew) {
+  Gear gear = usualGear();
+  const BarKind axle{"axle", Mass::ofKg(12.0), false};
+  const BarStep first{0, *loadPlates(gear, gear.bars.front(), {Mass::ofKg(60.0), {}, false}), 5, false},
+      other{1, *loadPlates(gear, axle, {Mass::ofKg(52.0), {}, false}), 5, false};
+  const BarTurn turn = turnBetween(first.loading, other);
+  EXPECT_TRUE(turn.other_bar);
+  ASSERT_FALSE(turn.off.empty());
+  ASSERT_FALSE(turn.on.empty()) << "the same plates, but on the other bar";
+  EXPECT_EQ(turn.off.front().each, turn.on.front().each);
+  // Chains count in the load, and are left off for warming up.
+  const auto steps =
+      *stepsOf(0, {{SetRole::kWork, 100.0, 1, 3, 8.0, {}}}, gear, {gear.bars.front(), Mass::ofKg(20.0)});
+  EXPECT_EQ(steps.back().loading.total, Mass::ofKg(100.0));
+  EXPECT_EQ(steps.back().loading.at_top, Mass::ofKg(20.0));
+  for (std::size_t k = 0; k + 1 < steps.size(); ++k) EXPECT_LT(steps[k].loading.total, Mass::ofKg(80.0));
 }
 
 }  // namespace

@@ -103,6 +103,23 @@ void keepPast(LiftAim& aim, const Ahead& ahead) {
             [](const PlanWeekNote& a, const PlanWeekNote& b) { return a.monday < b.monday; });
 }
 
+std::optional<OnLadder> placeOf(const AthleteRecord& who, std::span<const LogLine> lines, Lift lift) {
+  const Ladder* ladder = builtInAssistanceBook().ladderOf(lift);
+  if (ladder == nullptr) return std::nullopt;
+  OnLadder out{ladder, ladder->top(), ladder->top()};
+  std::optional<Day> since;
+  for (const LadderPlace& p : who.places)
+    if (p.ladder == ladder->id) {
+      out.now = ladder->find(p.rung);
+      since = dayNamed(p.day);
+    }
+  LoadAction verdict = LoadAction::kCantTell;
+  for (const LogLine& line : lines)
+    if (line.lift == lift && line.verdict && (!since || line.day > *since)) verdict = *line.verdict;
+  out.next = nextRung(*ladder, out.now, verdict, who.athlete.worstPain(), builtInPlanBook().gates.pain_limit);
+  return out;
+}
+
 std::vector<Override> overridesIn(std::span<const LogLine> lines) {
   std::vector<Override> out;
   constexpr double kSame_kg = 0.05;

@@ -4,6 +4,7 @@
 #include <span>
 
 #include "core/load/ahead.h"
+#include "core/load/assistance.h"
 #include "core/log/log_line.h"
 
 namespace mottix {
@@ -21,6 +22,15 @@ LiftAim aimOf(const AthleteRecord& who, Lift lift);
 AheadWish wishOf(const LiftAim& aim, double step_kg, Day today);
 // Keeps what was planned for weeks that are past, so that it can be told from what was done.
 void keepPast(LiftAim& aim, const Ahead& ahead);
+
+// Where an athlete stands on the ladder of a lift, and where the last set since then leads: up when it was
+// good enough, down when it broke down or where it hurts. Nothing: the lift has no ladder.
+struct OnLadder {
+  const Ladder* ladder = nullptr;
+  std::size_t now = 0, next = 0;
+  bool atTop() const { return now == ladder->top(); }
+};
+std::optional<OnLadder> placeOf(const AthleteRecord& who, std::span<const LogLine> lines, Lift lift);
 
 // A load that was taken against what had been suggested, and how the next set like it went.
 struct Override {

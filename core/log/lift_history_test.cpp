@@ -92,5 +92,27 @@ TEST(LiftHistory, OverridesAndHowTheyWent) {
   EXPECT_EQ(overrides[0].taken_kg, 90.0);
 }
 
+TEST(LiftHistory, StandsOnALadderUntilItsTop) {
+  AthleteRecord who;
+  EXPECT_FALSE(placeOf(who, {}, Lift::kBench)) << "no ladder";
+  auto on = *placeOf(who, {}, Lift::kDeadlift);
+  EXPECT_TRUE(on.atTop()) << "nobody has said";
+  EXPECT_EQ(on.next, on.now);
+  std::vector<LogLine> lines = {line(10, 80.0), line(3, 80.0)};
+  for (LogLine& l : lines) l.lift = Lift::kDeadlift;
+  lines[0].verdict = LoadAction::kAdd;
+  who.places = {{"deadlift", "Raised bar, 38 cm", nameOf(lines[0].day)}};
+  on = *placeOf(who, lines, Lift::kDeadlift);
+  EXPECT_EQ(on.now, 2u);
+  EXPECT_EQ(on.next, 2u) << "that set was before, or what put it there";
+  lines[1].verdict = LoadAction::kAdd;
+  EXPECT_EQ(placeOf(who, lines, Lift::kDeadlift)->next, 3u);
+  lines[1].verdict = LoadAction::kRepair;
+  EXPECT_EQ(placeOf(who, lines, Lift::kDeadlift)->next, 1u);
+  lines[1].verdict = LoadAction::kAdd;
+  who.athlete.open_pain = 5;
+  EXPECT_EQ(placeOf(who, lines, Lift::kDeadlift)->next, 1u) << "never up where it hurts";
+}
+
 }  // namespace
 }  // namespace mottix

@@ -344,14 +344,7 @@ Expected<std::vector<ImportedLine>> readLines(const CsvTable& table, const Impor
 
 std::vector<SetRecord> recordsOf(const ImportedLine& line, AthleteId athlete) {
   std::vector<SetRecord> out;
-  SetRecord set;
-  set.athlete = athlete;
-  set.day = nameOf(line.day);
-  set.state = SetState::kReviewed;
-  set.edit.asked.lift = line.lift;
-  set.edit.asked.variant = line.variant;
-  set.edit.asked.reps = line.reps;
-  set.edit.asked.load_kg = line.load_kg;
+  SetRecord set = writtenSet(athlete, line.day, line.lift, line.variant, line.reps, line.load_kg);
   set.edit.asked.effort = line.effort.value_or(0.0);
   set.edit.reps_done = line.reps;
   set.edit.note = line.note;

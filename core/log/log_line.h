@@ -35,7 +35,7 @@ struct LogLine {
   LoadReason verdict_reason = LoadReason::kCouldNotJudge;
   std::vector<Estimate> speeds_ms;  // of the reps
   std::vector<FoundInSet> found;    // clearly, and not overruled
-  std::string cue, note;
+  std::string cue, note, equipment;
   std::optional<double> next_kg, suggested_kg;  // accepted, and what had been suggested then
   std::optional<SetupId> setup;
   std::vector<Condition> conditions;

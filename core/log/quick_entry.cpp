@@ -307,14 +307,7 @@ std::vector<SetRecord> recordsOf(const QuickEntry& entry, AthleteId athlete) {
   std::vector<SetRecord> out;
   for (const QuickSet& s : entry.sets) {
     if (s.athlete != athlete) continue;
-    SetRecord set;
-    set.athlete = athlete;
-    set.day = nameOf(s.day);
-    set.state = SetState::kReviewed;
-    set.edit.asked.lift = s.lift;
-    set.edit.asked.variant = s.variant;
-    set.edit.asked.reps = s.reps_asked;
-    set.edit.asked.load_kg = s.load_kg;
+    SetRecord set = writtenSet(athlete, s.day, s.lift, s.variant, s.reps_asked, s.load_kg);
     set.edit.asked.effort = s.effort_felt.value_or(s.effort_seen.value_or(8.0));
     set.edit.effort_felt = s.effort_felt;
     set.edit.effort_seen = s.effort_seen;

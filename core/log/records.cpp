@@ -108,4 +108,16 @@ std::optional<FitSubject> subjectOf(const AthleteRecord& record) {
   return who;
 }
 
+SetRecord writtenSet(AthleteId athlete, Day day, Lift lift, std::string variant, int reps, double load_kg) {
+  SetRecord set;
+  set.athlete = athlete;
+  set.day = nameOf(day);
+  set.state = SetState::kReviewed;
+  set.edit.asked.lift = lift;
+  set.edit.asked.variant = std::move(variant);
+  set.edit.asked.reps = reps;
+  set.edit.asked.load_kg = load_kg;
+  return set;
+}
+
 }  // namespace mottix

@@ -11,6 +11,7 @@
 #include <string>
 #include <vector>
 
+#include "core/base/day.h"
 #include "core/body/athlete_body.h"
 #include "core/load/decide_load.h"
 #include "core/log/athlete_profile.h"
@@ -116,6 +117,13 @@ struct DroppedVariant {
   bool operator==(const DroppedVariant&) const = default;
 };
 
+// The rung at which an athlete stands, by its title, of a ladder to an easier form of a lift
+// (core/load/assistance.h).
+struct LadderPlace {
+  std::string ladder, rung, day;
+  bool operator==(const LadderPlace&) const = default;
+};
+
 // Everything of an athlete that the coach decides. Undo keeps whole copies of it.
 struct AthleteRecord {
   Athlete athlete;
@@ -125,6 +133,7 @@ struct AthleteRecord {
   std::vector<SetupRecord> setups;          // oldest first
   std::vector<LiftAim> aims = {};           // one a lift at most
   std::vector<DroppedVariant> dropped = {};
+  std::vector<LadderPlace> places = {};  // one a ladder at most; none: the top, where plans go on
   bool operator==(const AthleteRecord&) const = default;
 };
 
@@ -223,6 +232,9 @@ struct SetRecord {
   // A set may be in the log without one: none was made, or none was kept.
   bool hasFilm() const { return !clip.file.empty(); }
 };
+
+// A set that is written down after it was lifted, without a film.
+SetRecord writtenSet(AthleteId athlete, Day day, Lift lift, std::string variant, int reps, double load_kg);
 
 // What tracking found, with where it came from.
 struct TrackRecord {

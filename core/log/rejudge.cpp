@@ -4,15 +4,15 @@
 
 namespace mottix {
 
-std::optional<PreparedLog> prepareLog(std::span<const AthleteRecord> athletes,
-                                      std::span<const LoggedSet> sets, const Going& going) {
+std::optional<PreparedLog> prepareLog(std::span<const AthleteRecord> athletes, std::vector<LoggedSet> sets,
+                                      const Going& going) {
   PreparedLog log;
   std::map<std::pair<AthleteId, Lift>, std::size_t> book_of;
   std::map<AthleteId, std::vector<PastSet>> past;
   for (std::size_t k = 0; k < sets.size(); ++k) {
     if (going && k % 16 == 0 && !going(static_cast<double>(k) / static_cast<double>(sets.size())))
       return std::nullopt;
-    const LoggedSet& s = sets[k];
+    LoggedSet& s = sets[k];
     const auto who = std::find_if(athletes.begin(), athletes.end(),
                                   [&](const AthleteRecord& a) { return a.athlete.id == s.athlete; });
     if (who == athletes.end()) continue;

@@ -4,6 +4,7 @@
 #include <functional>
 #include <map>
 #include <span>
+#include <vector>
 
 #include "core/log/judging.h"
 
@@ -35,8 +36,8 @@ struct PreparedLog {
 // Returns false to stop; `part` runs from 0 to 1.
 using Going = std::function<bool(double part)>;
 // Sets oldest first. Nothing when it was stopped.
-std::optional<PreparedLog> prepareLog(std::span<const AthleteRecord> athletes,
-                                      std::span<const LoggedSet> sets, const Going& going = {});
+std::optional<PreparedLog> prepareLog(std::span<const AthleteRecord> athletes, std::vector<LoggedSet> sets,
+                                      const Going& going = {});
 
 // What one rule says of one set, the surest first; nothing: in order, or not to be told.
 struct RuleVerdict {

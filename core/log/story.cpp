@@ -118,13 +118,14 @@ void addCues(Story& story, const CueBook& book) {
 }  // namespace
 
 Story tellStory(const AthleteRecord& who, std::span<const LogLine> lines, Lift lift, std::string_view variant,
-                const CueBook& cues) {
+                const CueBook& cues, const std::set<SetId>* only) {
   Story story;
   story.sets = linesLike(lines, lift, variant);
   if (!story.sets.empty()) {
     const LiftHistory history = historyOf(who, lines, lift, variant, story.sets.back()->day);
     story.strength = estimateStrength(lift, strengthSetsOf(history));
   }
+  if (only != nullptr) std::erase_if(story.sets, [&](const LogLine* s) { return only->count(s->id) == 0; });
   std::vector<LogLine> own;
   for (const LogLine* s : story.sets) own.push_back(*s);
   story.overrides = overridesIn(own);

@@ -3,6 +3,7 @@
 #pragma once
 
 #include <map>
+#include <set>
 #include <span>
 #include <string>
 #include <vector>
@@ -58,9 +59,10 @@ struct Story {
   std::vector<CueOutcome> cues;  // told most often first
 };
 
-// `lines` are the athlete's, oldest first, and must stay where they are while the story is used.
+// `lines` are the athlete's, oldest first, and must stay where they are while the story is used. `only`: the
+// story of these sets; how strong the athlete is follows from all.
 Story tellStory(const AthleteRecord& who, std::span<const LogLine> lines, Lift lift, std::string_view variant,
-                const CueBook& cues = builtInCueBook());
+                const CueBook& cues = builtInCueBook(), const std::set<SetId>* only = nullptr);
 
 // What has changed since the last session before a day, for the top of a new set's sheet.
 struct SinceLast {
