@@ -89,7 +89,12 @@ HouseWindow::HouseWindow(HouseFile house, QDate today, std::filesystem::path mod
         queue_->reload();
       },
       Qt::QueuedConnection);
-  connect(sheet_, &SetSheet::queueWanted, this, &HouseWindow::showQueue);
+  connect(sheet_, &SetSheet::queueWanted, this, [this] {
+    if (const auto back = std::exchange(sheet_back_, {}))
+      back();
+    else
+      showQueue();
+  });
   connect(sheet_, &SetSheet::trouble, this, &HouseWindow::say);
   connect(sheet_, &SetSheet::besideWanted, this, &HouseWindow::openBeside);
   connect(sheet_, &SetSheet::changed, this, [this] {
@@ -103,7 +108,10 @@ HouseWindow::HouseWindow(HouseFile house, QDate today, std::filesystem::path mod
   });
   connect(book_, &HouseBookView::backWanted, this, &HouseWindow::back);
   connect(book_, &HouseBookView::trouble, this, &HouseWindow::say);
-  connect(book_, &HouseBookView::openSetWanted, this, &HouseWindow::openSet);
+  connect(book_, &HouseBookView::openSetWanted, this, [this](SetId set) {
+    openSet(set);
+    sheet_back_ = [this] { openBook(); };
+  });
   connect(book_, &HouseBookView::changed, sheet_, &SetSheet::forgetLog);
   connect(book_, &HouseBookView::changed, queue_, &QueueView::forgetDrawings);
   connect(blind_, &BlindLookView::backWanted, this, &HouseWindow::back);
@@ -123,14 +131,21 @@ HouseWindow::HouseWindow(HouseFile house, QDate today, std::filesystem::path mod
   connect(fit_, &FitView::trouble, this, &HouseWindow::say);
   connect(story_, &StoryView::backWanted, this, &HouseWindow::back);
   connect(story_, &StoryView::trouble, this, &HouseWindow::say);
-  connect(story_, &StoryView::setWanted, this, &HouseWindow::openSet);
+  connect(story_, &StoryView::setWanted, this, [this](SetId set) {
+    const AthleteId who = desk_.record().athlete.id;
+    openSet(set);
+    sheet_back_ = [this, who] { openStory(who); };
+  });
   connect(story_, &StoryView::aheadWanted, this, [this] { openAhead(desk_.record().athlete.id); });
   connect(ahead_, &AheadView::backWanted, this, &HouseWindow::back);
   connect(ahead_, &AheadView::trouble, this, &HouseWindow::say);
   connect(ahead_, &AheadView::storyWanted, this, [this] { openStory(desk_.record().athlete.id); });
   connect(today_view_, &TodayView::backWanted, this, &HouseWindow::back);
   connect(today_view_, &TodayView::trouble, this, &HouseWindow::say);
-  connect(today_view_, &TodayView::setWanted, this, &HouseWindow::openSet);
+  connect(today_view_, &TodayView::setWanted, this, [this](SetId set) {
+    openSet(set);
+    sheet_back_ = [this] { openToday(); };
+  });
   connect(today_view_, &TodayView::changed, sheet_, &SetSheet::forgetLog);
   connect(today_view_, &TodayView::importWanted, this, [this] {
     const QString file = QFileDialog::getOpenFileName(this, tr("An old log"), {},
@@ -537,6 +552,7 @@ void HouseWindow::back() {
 
 void HouseWindow::openSet(SetId set) {
   say({});
+  if (set != sheet_->current()) sheet_back_ = {};
   pages_->setCurrentWidget(sheet_);
   sheet_->open(set);
   sheet_->film().setFocus();
@@ -545,6 +561,7 @@ void HouseWindow::openSet(SetId set) {
 
 void HouseWindow::showQueue() {
   say({});
+  sheet_back_ = {};
   const SetId from = onSheet() ? sheet_->current() : kNoSet;
   const std::optional<AthleteId> athlete = onAthlete() || onFit() || onStory() || onAhead()
                                                ? std::optional(desk_.record().athlete.id)

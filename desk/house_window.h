@@ -2,6 +2,8 @@
 // look; what was said wrong, and the way back.
 #pragma once
 
+#include <functional>
+
 #include <QDate>
 #include <QMainWindow>
 #include <QUndoGroup>
@@ -98,6 +100,7 @@ class HouseWindow : public QMainWindow {
   TodayView* today_view_ = nullptr;
   ImportView* import_ = nullptr;
   bool from_sheet_ = false;  // the athlete's pages were opened from a set
+  std::function<void()> sheet_back_;  // where a sheet was opened from, if not from the Queue
   QPushButton *body_button_ = nullptr, *fit_button_ = nullptr;
   QPushButton* queue_crumb_ = nullptr;
   QLabel* crumbs_ = nullptr;

@@ -310,6 +310,8 @@ TEST_F(LoadDesk, TheStoryIsZoomedSearchedAndOpened) {
   QTest::keyClick(&view.results(), Qt::Key_Return);
   ASSERT_TRUE(window->onSheet());
   EXPECT_EQ(window->sheet().current(), wanted);
+  QTest::keyClick(&window->sheet(), Qt::Key_Escape);
+  EXPECT_TRUE(window->onStory()) << "back where it was opened from";
 }
 
 TEST_F(LoadDesk, TwoAreLaidBesideEachOther) {
