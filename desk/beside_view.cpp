@@ -17,7 +17,7 @@
 #include <QVBoxLayout>
 
 #include "core/measure/curves.h"
-#include "desk/path_drawing.h"
+#include "report/path_drawing.h"
 #include "desk/pieces.h"
 #include "desk/set_analysis.h"
 #include "desk/theme.h"

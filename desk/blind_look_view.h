@@ -9,7 +9,7 @@
 #include <QWidget>
 
 #include "desk/blind_clips.h"
-#include "desk/sheet_data.h"
+#include "report/sheet_data.h"
 #include "store/house_file.h"
 
 class QHBoxLayout;

@@ -6,7 +6,7 @@
 #include <QMouseEvent>
 #include <QPainter>
 
-#include "desk/path_drawing.h"
+#include "report/path_drawing.h"
 #include "desk/theme.h"
 
 namespace mottix {

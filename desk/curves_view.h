@@ -8,7 +8,7 @@
 #include <QWidget>
 
 #include "core/measure/curves.h"
-#include "desk/sheet_data.h"
+#include "report/sheet_data.h"
 
 class QComboBox;
 class QCPGraph;

@@ -25,15 +25,6 @@ constexpr double kReverseCost = 14.0;  // screen pixels: turning back in time is
 
 constexpr std::array kFigureJoints = {Joint::kShoulder, Joint::kHip,  Joint::kKnee,
                                       Joint::kAnkle,    Joint::kHeel, Joint::kToe};
-using Bone = std::pair<Joint, Joint>;
-constexpr std::array kBones = {Bone{Joint::kShoulder, Joint::kHip}, Bone{Joint::kHip, Joint::kKnee},
-                               Bone{Joint::kKnee, Joint::kAnkle}, Bone{Joint::kAnkle, Joint::kHeel},
-                               Bone{Joint::kHeel, Joint::kToe}};
-constexpr std::array kBackBones = {Bone{Joint::kPelvis, Joint::kMidBack},
-                                   Bone{Joint::kMidBack, Joint::kShoulder}};
-// Filmed across both sides show, arms as well, and what lies between the sides.
-constexpr std::array kArmBones = {Bone{Joint::kShoulder, Joint::kElbow}, Bone{Joint::kElbow, Joint::kWrist}};
-constexpr std::array kBetweenSides = {Joint::kShoulder, Joint::kHip};
 
 // Where the joints of a lifter about to pull lie against the bar on the floor (m; forward, up).
 Vec2 pullingOffset(Joint joint) {
@@ -261,16 +252,12 @@ Vec2 FilmView::toFilm(const QPointF& p) const {
 }
 
 std::array<std::optional<Vec2>, kJointCount> FilmView::jointsAt(std::size_t frame) const {
-  std::array<std::optional<Vec2>, kJointCount> out;
-  if (data_ == nullptr) return out;
+  if (data_ == nullptr) return {};
   // While they are being followed, the placed points are all there is, on their own frame.
   if (!data_->tracks.hasJoints())
     for (const PlacedPoints& placed : data_->set.edit.placed)
       if (placed.frame == frame) return placed.joints;
-  for (std::size_t j = 0; j < kJointCount; ++j)
-    if (data_->tracks.has(static_cast<Joint>(j)) && frame < data_->tracks.joints[j].size() &&
-        data_->tracks.joints[j][frame].known)
-      out[j] = data_->tracks.joints[j][frame].p_px;
+  JointPlaces out = jointsOn(*data_, frame);
   // So are the points of the back, until they are followed.
   for (const PlacedPoints& placed : data_->set.edit.placed)
     for (const Joint j : kBackJoints)
@@ -636,24 +623,7 @@ void FilmView::paintBanner(QPainter& p, const QString& text) const {
 
 void FilmView::paintJoints(QPainter& p, const std::array<std::optional<Vec2>, kJointCount>& points,
                            bool handles) const {
-  auto bone = [&](Joint a, Joint b) {
-    if (points[indexOf(a)] && points[indexOf(b)])
-      lineOnFilm(p, toWidget(*points[indexOf(a)]), toWidget(*points[indexOf(b)]));
-  };
-  const bool across = data_ != nullptr && data_->tracks.across();
-  for (const auto& [a, b] : kBones) {
-    bone(a, b);
-    if (across) bone(onRight(a), onRight(b));
-  }
-  if (across) {
-    for (const auto& [a, b] : kArmBones) {
-      bone(a, b);
-      bone(onRight(a), onRight(b));
-    }
-    for (const Joint j : kBetweenSides) bone(j, onRight(j));
-  } else {
-    for (const auto& [a, b] : kBackBones) bone(a, b);
-  }
+  paintBones(p, points, data_ != nullptr && data_->tracks.across(), [this](const Vec2& px) { return toWidget(px); });
   for (std::size_t j = 0; j < kJointCount; ++j) {
     if (!points[j]) continue;
     const QPointF at = toWidget(*points[j]);
@@ -750,25 +720,8 @@ void FilmView::paintLines(QPainter& p) const {
   paintLoupe(p, now.to_px);
 }
 
-// Where a level bar would lie, through its middle.
-void FilmView::paintLevel(QPainter& p, const QString& value) const {
-  const auto& tilt = data_->analysis->bar_tilt;
-  if (!tilt || shown_ >= tilt->deg.size() || !tilt->deg[shown_]) return;
-  const QPointF l = toWidget(data_->tracks.ends[0][shown_].p_px),
-                r = toWidget(data_->tracks.ends[1][shown_].p_px);
-  QTransform level;
-  // In the picture the right end is too high by the tilt; turning it back clockwise makes it level.
-  level.rotate(*tilt->deg[shown_]);
-  const QPointF middle = 0.5 * (l + r), half = 0.62 * level.map(r - l);
-  p.setPen(QPen(kFilmLight, 1.8, Qt::DashLine));
-  p.drawLine(middle - half, middle + half);
-  if (!value.isEmpty())
-    tagOnFilm(p, filmRect(), middle + half + QPointF(6, *tilt->deg[shown_] > 0.0 ? 14 : -34), value, true);
-}
-
 void FilmView::paintEvidence(QPainter& p) const {
   if (data_ == nullptr || !data_->analysis) return;
-  const Analysis& a = *data_->analysis;
   const Rep* rep = data_->repAt(shown_);
   const auto joints = jointsAt(shown_);
   const bool here =
@@ -782,35 +735,7 @@ void FilmView::paintEvidence(QPainter& p) const {
       here && !own_lines ? shown_lines_.with(EvidenceChoice::showing(evidence_->measure)) : shown_lines_);
   paintJoints(p, joints, underMouse() && grip_ == Grip::kNone && !look_only_);
   if (!here) return;
-  paintReadOff(p, shownPicture(), evidence_->measure);
-  const Measure* m = findMeasure(a.measures, evidence_->measure, rep->number);
-  if (m == nullptr || m->status != MeasureStatus::kOk) return;
-  // Numbers belong to the frame on which they were measured; elsewhere only the lines are drawn.
-  const bool on_frame = std::max(shown_, m->frame) - std::min(shown_, m->frame) <= 2;
-  const auto &hip = joints[indexOf(Joint::kHip)], &knee = joints[indexOf(Joint::kKnee)],
-             &shoulder = joints[indexOf(Joint::kShoulder)];
-  const QString value = withError(m->value, definitionOf(m->id).unit);
-  if (m->id == MeasureId::kDepthMargin && hip && knee) {
-    const QPointF h = toWidget(*hip), k = toWidget(*knee);
-    const double reach = 0.6 * std::abs(h.x() - k.x()) + 30.0;
-    p.setPen(QPen(kFilmLight, 1.8, Qt::DashLine));
-    p.drawLine(QPointF(std::min(h.x(), k.x()) - reach, k.y()),
-               QPointF(std::max(h.x(), k.x()) + reach, k.y()));
-    if (on_frame)
-      tagOnFilm(p, filmRect(), QPointF(std::max(h.x(), k.x()) + reach + 4, k.y() - 12),
-                tr("crease %1").arg(value), false);
-  } else if (m->id == MeasureId::kTrunkChange && hip && shoulder) {
-    const QPointF h = toWidget(*hip);
-    lineOnFilm(p, h, h - QPointF(0, 90), Qt::DashLine);
-    if (on_frame)
-      tagOnFilm(p, filmRect(), h + QPointF(toWidget(*shoulder).x() > h.x() ? -14 : 14, -70),
-                tr("+%1").arg(value), toWidget(*shoulder).x() > h.x());
-  } else if (m->id == MeasureId::kBarTilt) {
-    paintLevel(p, on_frame ? tr("%1 from level").arg(value) : QString());
-  } else if (on_frame) {
-    tagOnFilm(p, filmRect(), toWidget(data_->tracks.bar[shown_].p_px) + QPointF(26, -40),
-              QStringLiteral("%1 %2").arg(measureWords(m->id), value), false);
-  }
+  paintFinding(p, shownPicture(), *evidence_);
 }
 
 // The measure that is being drawn: its points so far, and a glass over the next one.

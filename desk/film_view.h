@@ -13,9 +13,9 @@
 #include <QTimer>
 #include <QWidget>
 
-#include "desk/film_evidence.h"
+#include "report/film_evidence.h"
 #include "desk/frame_source.h"
-#include "desk/sheet_data.h"
+#include "report/sheet_data.h"
 
 namespace mottix {
 
@@ -143,7 +143,6 @@ class FilmView : public QWidget {
   Vec2 barOnShown(std::size_t frame) const;
   void layFigure();
   void paintEvidence(QPainter& painter) const;
-  void paintLevel(QPainter& p, const QString& value) const;
   void paintJoints(QPainter& painter, const std::array<std::optional<Vec2>, kJointCount>& points,
                    bool handles) const;
   void paintMeasuring(QPainter& painter) const;

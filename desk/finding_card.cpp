@@ -11,7 +11,7 @@
 #include <QPushButton>
 #include <QVBoxLayout>
 
-#include "desk/path_drawing.h"
+#include "report/path_drawing.h"
 #include "desk/pieces.h"
 #include "desk/sentence.h"
 #include "desk/theme.h"

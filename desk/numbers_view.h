@@ -4,7 +4,7 @@
 
 #include <QWidget>
 
-#include "desk/sheet_data.h"
+#include "report/sheet_data.h"
 
 class QLabel;
 class QLineEdit;

@@ -9,7 +9,7 @@
 #include <QWidget>
 
 #include "desk/analysis_jobs.h"
-#include "desk/path_drawing.h"
+#include "report/path_drawing.h"
 #include "desk/sentence.h"
 #include "store/house_file.h"
 

@@ -5,8 +5,8 @@
 
 #include <QWidget>
 
-#include "desk/path_drawing.h"
-#include "desk/sheet_data.h"
+#include "report/path_drawing.h"
+#include "report/sheet_data.h"
 
 namespace mottix {
 

@@ -11,7 +11,7 @@
 #include <QScrollArea>
 #include <QVBoxLayout>
 
-#include "desk/path_drawing.h"
+#include "report/path_drawing.h"
 #include "desk/pieces.h"
 #include "report/wording.h"
 

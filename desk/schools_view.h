@@ -8,7 +8,7 @@
 #include <QWidget>
 
 #include "core/verdict/two_judgements.h"
-#include "desk/sheet_data.h"
+#include "report/sheet_data.h"
 
 class QComboBox;
 class QLabel;

@@ -5,7 +5,7 @@
 #include <optional>
 
 #include "core/log/story.h"
-#include "desk/sheet_data.h"
+#include "report/sheet_data.h"
 #include "store/house_file.h"
 
 namespace mottix {

@@ -1,41 +1,12 @@
 #include "desk/theme.h"
 
 #include <QApplication>
-#include <QFontDatabase>
 #include <QIcon>
 #include <QPalette>
 #include <QStyleFactory>
 
 namespace mottix {
 namespace {
-
-Theme g_theme;
-
-Theme paper() {
-  return {false,
-          QColor("#ebeae4"),
-          QColor("#faf9f4"),
-          QColor("#efede4"),
-          QColor("#1c2426"),
-          QColor("#5f6664"),
-          QColor("#d6d3c8"),
-          QColor("#1d5c57"),
-          QColor("#9dbdb8"),
-          QColor("#a34c26")};
-}
-
-Theme night() {
-  return {true,
-          QColor("#14191a"),
-          QColor("#1d2425"),
-          QColor("#283031"),
-          QColor("#ece9df"),
-          QColor("#a5aaa5"),
-          QColor("#3c4646"),
-          QColor("#7fc4b8"),
-          QColor("#3f6a64"),
-          QColor("#e58f62")};
-}
 
 QString styleSheet(const Theme& t) {
   return QStringLiteral(
@@ -73,16 +44,9 @@ QString styleSheet(const Theme& t) {
 
 }  // namespace
 
-const Theme& theme() {
-  return g_theme;
-}
-
 void applyLook(QApplication& app, Look look) {
-  g_theme = look == Look::kDark ? night() : paper();
-  const Theme& t = g_theme;
-  for (const char* file :
-       {":/fonts/Barlow-Regular.ttf", ":/fonts/Barlow-Medium.ttf", ":/fonts/Barlow-SemiBold.ttf"})
-    QFontDatabase::addApplicationFont(QString::fromLatin1(file));
+  setTheme(look);
+  const Theme& t = theme();
   app.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
   QPalette p;
   p.setColor(QPalette::Window, t.desk);
@@ -99,15 +63,6 @@ void applyLook(QApplication& app, Look look) {
   app.setFont(type(14));
   app.setStyleSheet(styleSheet(t));
   app.setWindowIcon(QIcon(QStringLiteral(":/icons/mottix.svg")));
-}
-
-QFont type(int size_px, Weight weight) {
-  QFont font(QStringLiteral("Barlow"));
-  font.setPixelSize(size_px);
-  font.setWeight(weight == Weight::kSemiBold ? QFont::DemiBold
-                 : weight == Weight::kMedium ? QFont::Medium
-                                             : QFont::Normal);
-  return font;
 }
 
 }  // namespace mottix

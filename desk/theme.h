@@ -1,34 +1,13 @@
-// The look: paper and ink, one green family for the bar's path, one clay tone for what wants attention.
-// Colour never carries meaning alone: strokes, textures and words say the same.
+// The look of the whole program; its colours and type are report/look.h's.
 #pragma once
 
-#include <QColor>
-#include <QFont>
+#include "report/look.h"
 
 class QApplication;
 
 namespace mottix {
 
-struct Theme {
-  bool dark = false;
-  QColor desk;    // behind the sheet
-  QColor sheet;   // the paper
-  QColor raised;  // a region that stands out a little
-  QColor ink;
-  QColor muted;
-  QColor line;
-  QColor green;
-  QColor green_soft;
-  QColor clay;
-};
-
-enum class Look { kLight, kDark };
-
-const Theme& theme();
-// Loads the fonts, sets palette and style of the whole program.
+// Sets palette, type and style.
 void applyLook(QApplication& app, Look look);
-
-enum class Weight { kRegular, kMedium, kSemiBold };
-QFont type(int size_px, Weight weight = Weight::kRegular);
 
 }  // namespace mottix

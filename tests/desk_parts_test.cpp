@@ -22,7 +22,7 @@
 #include "desk/film_view.h"
 #include "desk/finding_card.h"
 #include "desk/frame_source.h"
-#include "desk/path_drawing.h"
+#include "report/path_drawing.h"
 #include "desk/queue_view.h"
 #include "desk/rep_ribbon.h"
 #include "desk/sentence.h"

@@ -7,6 +7,7 @@
 #include <QPainter>
 
 #include "core/verdict/analysis.h"
+#include "report/look.h"
 
 namespace mottix {
 
@@ -30,11 +31,12 @@ RepPath pathOf(const Rep& rep, const ClipTracks& tracks, const SideCamera& camer
 
 // Where a path point lies in a cell; sideways is magnified so that drift shows.
 QPointF placeInCell(const RepPath& path, std::size_t i, const QRectF& cell);
-void drawRepCell(QPainter& painter, const RepPath& path, const QRectF& cell);
+void drawRepCell(QPainter& painter, const RepPath& path, const QRectF& cell, const Theme& look = theme());
 
 // Severity as one to two strokes, certainty as solid, dashed or hollow.
 inline constexpr int kStrokeHeight = 17;
 QSizeF strokesSize(const Finding& finding);
-void drawStrokes(QPainter& painter, const QPointF& top_left, const Finding& finding);
+void drawStrokes(QPainter& painter, const QPointF& top_left, const Finding& finding,
+                 const Theme& look = theme());
 
 }  // namespace mottix

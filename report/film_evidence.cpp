@@ -1,4 +1,4 @@
-#include "desk/film_evidence.h"
+#include "report/film_evidence.h"
 
 #include <algorithm>
 #include <cmath>
@@ -9,14 +9,20 @@
 
 #include "core/measure/curves.h"
 #include "core/motion/camera_shake.h"
-#include "desk/path_drawing.h"
-#include "desk/theme.h"
+#include "report/look.h"
+#include "report/path_drawing.h"
 #include "report/wording.h"
 
 namespace mottix {
 namespace {
 
 const QColor kInkOnPaper("#1c2426");
+
+constexpr std::array kBackBones = {Bone{Joint::kPelvis, Joint::kMidBack},
+                                   Bone{Joint::kMidBack, Joint::kShoulder}};
+// Filmed across both sides show, arms as well, and what lies between the sides.
+constexpr std::array kArmBones = {Bone{Joint::kShoulder, Joint::kElbow}, Bone{Joint::kElbow, Joint::kWrist}};
+constexpr std::array kBetweenSides = {Joint::kShoulder, Joint::kHip};
 
 bool stands(const SheetData& data) {
   return data.set.edit.asked.lift != Lift::kBench;
@@ -112,6 +118,22 @@ void paintDepth(QPainter& p, const ShownPicture& s, std::vector<QRectF>& tags) {
                 ? QObject::tr("hip %1 below knee").arg(withError(*below, "cm"))
                 : QObject::tr("hip %1 above knee").arg(withError({-below->value, below->sd}, "cm")),
             false, &tags);
+}
+
+// Where a level bar would lie, through its middle.
+void paintLevel(QPainter& p, const ShownPicture& s, const QString& value) {
+  const auto& tilt = s.data.analysis->bar_tilt;
+  if (!tilt || s.frame >= tilt->deg.size() || !tilt->deg[s.frame]) return;
+  const QPointF l = s.toWidget(s.data.tracks.ends[0][s.frame].p_px),
+                r = s.toWidget(s.data.tracks.ends[1][s.frame].p_px);
+  QTransform level;
+  // In the picture the right end is too high by the tilt; turning it back clockwise makes it level.
+  level.rotate(*tilt->deg[s.frame]);
+  const QPointF middle = 0.5 * (l + r), half = 0.62 * level.map(r - l);
+  p.setPen(QPen(kFilmLight, 1.8, Qt::DashLine));
+  p.drawLine(middle - half, middle + half);
+  if (!value.isEmpty())
+    tagOnFilm(p, s.room, middle + half + QPointF(6, *tilt->deg[s.frame] > 0.0 ? 14 : -34), value, true);
 }
 
 void paintPath(QPainter& p, const ShownPicture& s) {
@@ -317,6 +339,71 @@ void paintReadOff(QPainter& p, const ShownPicture& s, MeasureId measure) {
       });
     default:
       return;
+  }
+}
+
+JointPlaces jointsOn(const SheetData& data, std::size_t frame) {
+  JointPlaces out;
+  for (std::size_t j = 0; j < kJointCount; ++j)
+    if (data.tracks.has(static_cast<Joint>(j)) && frame < data.tracks.joints[j].size() &&
+        data.tracks.joints[j][frame].known)
+      out[j] = data.tracks.joints[j][frame].p_px;
+  return out;
+}
+
+void paintBones(QPainter& p, const JointPlaces& joints, bool across,
+                const std::function<QPointF(const Vec2&)>& to) {
+  auto bone = [&](Joint a, Joint b) {
+    if (joints[indexOf(a)] && joints[indexOf(b)])
+      lineOnFilm(p, to(*joints[indexOf(a)]), to(*joints[indexOf(b)]));
+  };
+  for (const auto& [a, b] : kBones) {
+    bone(a, b);
+    if (across) bone(onRight(a), onRight(b));
+  }
+  if (across) {
+    for (const auto& [a, b] : kArmBones) {
+      bone(a, b);
+      bone(onRight(a), onRight(b));
+    }
+    for (const Joint j : kBetweenSides) bone(j, onRight(j));
+  } else {
+    for (const auto& [a, b] : kBackBones) bone(a, b);
+  }
+}
+
+void paintFinding(QPainter& p, const ShownPicture& s, const Finding& finding) {
+  const Rep* rep = s.data.repAt(s.frame);
+  if (rep == nullptr || s.frame >= s.data.tracks.frameCount()) return;
+  const JointPlaces joints = jointsOn(s.data, s.frame);
+  paintReadOff(p, s, finding.measure);
+  const Measure* m = findMeasure(s.data.analysis->measures, finding.measure, rep->number);
+  if (m == nullptr || m->status != MeasureStatus::kOk) return;
+  // Numbers belong to the frame on which they were measured; elsewhere only the lines are drawn.
+  const bool on_frame = std::max(s.frame, m->frame) - std::min(s.frame, m->frame) <= 2;
+  const auto &hip = joints[indexOf(Joint::kHip)], &knee = joints[indexOf(Joint::kKnee)],
+             &shoulder = joints[indexOf(Joint::kShoulder)];
+  const QString value = withError(m->value, definitionOf(m->id).unit);
+  if (m->id == MeasureId::kDepthMargin && hip && knee) {
+    const QPointF h = s.toWidget(*hip), k = s.toWidget(*knee);
+    const double reach = 0.6 * std::abs(h.x() - k.x()) + 30.0;
+    p.setPen(QPen(kFilmLight, 1.8, Qt::DashLine));
+    p.drawLine(QPointF(std::min(h.x(), k.x()) - reach, k.y()),
+               QPointF(std::max(h.x(), k.x()) + reach, k.y()));
+    if (on_frame)
+      tagOnFilm(p, s.room, QPointF(std::max(h.x(), k.x()) + reach + 4, k.y() - 12),
+                QObject::tr("crease %1").arg(value), false);
+  } else if (m->id == MeasureId::kTrunkChange && hip && shoulder) {
+    const QPointF h = s.toWidget(*hip);
+    lineOnFilm(p, h, h - QPointF(0, 90), Qt::DashLine);
+    if (on_frame)
+      tagOnFilm(p, s.room, h + QPointF(s.toWidget(*shoulder).x() > h.x() ? -14 : 14, -70),
+                QObject::tr("+%1").arg(value), s.toWidget(*shoulder).x() > h.x());
+  } else if (m->id == MeasureId::kBarTilt) {
+    paintLevel(p, s, on_frame ? QObject::tr("%1 from level").arg(value) : QString());
+  } else if (on_frame) {
+    tagOnFilm(p, s.room, s.toWidget(s.data.tracks.bar[s.frame].p_px) + QPointF(26, -40),
+              QStringLiteral("%1 %2").arg(measureWords(m->id), value), false);
   }
 }
 

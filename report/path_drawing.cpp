@@ -1,10 +1,10 @@
-#include "desk/path_drawing.h"
+#include "report/path_drawing.h"
 
 #include <algorithm>
 #include <cmath>
 
 #include "core/motion/camera_shake.h"
-#include "desk/theme.h"
+#include "report/look.h"
 
 namespace mottix {
 namespace {
@@ -68,10 +68,10 @@ QPointF placeInCell(const RepPath& path, std::size_t i, const QRectF& cell) {
           cell.bottom() - (p.y() - low) * per_cm};
 }
 
-void drawRepCell(QPainter& painter, const RepPath& path, const QRectF& cell) {
+void drawRepCell(QPainter& painter, const RepPath& path, const QRectF& cell, const Theme& look) {
   if (path.frame.size() < 2) return;
   painter.save();
-  painter.setPen(QPen(theme().line, 1.0, Qt::DotLine));
+  painter.setPen(QPen(look.line, 1.0, Qt::DotLine));
   painter.drawLine(QPointF(cell.center().x(), cell.top() - 3), QPointF(cell.center().x(), cell.bottom() + 3));
   painter.restore();
   std::vector<PathPoint> points;
@@ -79,7 +79,7 @@ void drawRepCell(QPainter& painter, const RepPath& path, const QRectF& cell) {
   for (std::size_t i = 0; i < path.frame.size(); ++i)
     points.push_back(
         {placeInCell(path, i, cell), path.speed_ms[i], up_first ? i <= path.turn : i > path.turn});
-  drawPath(painter, points, theme().green);
+  drawPath(painter, points, look.green);
 }
 
 QSizeF strokesSize(const Finding& finding) {
@@ -87,10 +87,9 @@ QSizeF strokesSize(const Finding& finding) {
           kStrokeHeight};
 }
 
-void drawStrokes(QPainter& painter, const QPointF& top_left, const Finding& finding) {
+void drawStrokes(QPainter& painter, const QPointF& top_left, const Finding& finding, const Theme& t) {
   painter.save();
   painter.setRenderHint(QPainter::Antialiasing);
-  const Theme& t = theme();
   const QColor colour = finding.overruled ? t.line : t.clay;
   if (finding.certainty == Certainty::kCantTell) {
     painter.setPen(QPen(finding.overruled ? t.line : t.muted, 1.2));

@@ -3,13 +3,14 @@
 // measured by hand.
 #pragma once
 
+#include <array>
 #include <functional>
 
 #include <QColor>
 #include <QPointF>
 #include <QString>
 
-#include "desk/sheet_data.h"
+#include "report/sheet_data.h"
 
 class QPainter;
 
@@ -63,6 +64,19 @@ void paintEvidenceLines(QPainter& p, const ShownPicture& picture, const Evidence
 // What a measure is read off and none of those lines shows: a limb against the plumb line, a knee against the
 // line from hip to toe, a foot's tip against what is above it.
 void paintReadOff(QPainter& p, const ShownPicture& picture, MeasureId measure);
+// All of a finding on a picture of a rep that shows it: what it is read off, and the number where it was
+// measured.
+void paintFinding(QPainter& p, const ShownPicture& picture, const Finding& finding);
+
+using Bone = std::pair<Joint, Joint>;
+inline constexpr std::array kBones = {Bone{Joint::kShoulder, Joint::kHip}, Bone{Joint::kHip, Joint::kKnee},
+                               Bone{Joint::kKnee, Joint::kAnkle}, Bone{Joint::kAnkle, Joint::kHeel},
+                               Bone{Joint::kHeel, Joint::kToe}};
+using JointPlaces = std::array<std::optional<Vec2>, kJointCount>;  // px of the film
+JointPlaces jointsOn(const SheetData& data, std::size_t frame);
+// The lines between them.
+void paintBones(QPainter& p, const JointPlaces& joints, bool across,
+                const std::function<QPointF(const Vec2&)>& to);
 // What was measured by hand with a point on this picture.
 void paintDrawnMeasures(QPainter& p, const ShownPicture& picture);
 // One that is being drawn, as far as it has got; `value` empty as long as it has none.
