@@ -97,6 +97,10 @@ HouseWindow::HouseWindow(HouseFile house, QDate today, std::filesystem::path mod
   });
   connect(sheet_, &SetSheet::trouble, this, &HouseWindow::say);
   connect(sheet_, &SetSheet::besideWanted, this, &HouseWindow::openBeside);
+  connect(sheet_, &SetSheet::handOutWanted, this, &HouseWindow::openHandOut);
+  connect(hand_out_, &HandOutView::backWanted, this, &HouseWindow::back);
+  connect(hand_out_, &HandOutView::trouble, this, &HouseWindow::say);
+  connect(hand_out_, &HandOutView::said, this, &HouseWindow::say);
   connect(sheet_, &SetSheet::changed, this, [this] {
     if (onBeside()) beside_->refresh();
   });
@@ -307,6 +311,8 @@ void HouseWindow::buildChrome() {
   pages_->addWidget(today_view_);
   import_ = new ImportView(house_, today_view_->stack(), today_);
   pages_->addWidget(import_);
+  hand_out_ = new HandOutView;
+  pages_->addWidget(hand_out_);
   column->addWidget(pages_, 1);
 
   notice_box_ = new QWidget;
@@ -357,6 +363,9 @@ bool HouseWindow::onAthlete() const {
 }
 bool HouseWindow::onFit() const {
   return pages_->currentWidget() == fit_;
+}
+bool HouseWindow::onHandOut() const {
+  return pages_->currentWidget() == hand_out_;
 }
 bool HouseWindow::onBeside() const {
   return pages_->currentWidget() == beside_;
@@ -441,7 +450,7 @@ void HouseWindow::follow(const SetRecord& set) {
 }
 
 std::optional<AthleteId> HouseWindow::athleteAtHand() const {
-  if (onSheet() || onBeside()) return sheet_->data().athlete.id;
+  if (onSheet() || onBeside() || onHandOut()) return sheet_->data().athlete.id;
   if (onAthlete() || onFit() || onStory() || onAhead()) return desk_.record().athlete.id;
   auto athletes = house_.athletes();
   if (!athletes || athletes->empty()) return std::nullopt;
@@ -490,6 +499,17 @@ void HouseWindow::openBeside() {
   const SetId set = sheet_->current();
   showPage(beside_);
   beside_->open(set);
+  refreshCrumbs();
+}
+
+void HouseWindow::openHandOut() {
+  const SheetData& sheet = sheet_->data();
+  const std::filesystem::path film =
+      sheet.set.hasFilm() ? house_.filmPath(sheet.set.clip) : std::filesystem::path();
+  const HandOutFacts facts = sheet_->handOutFacts();
+  showPage(hand_out_);
+  hand_out_->open(sheet, facts, film);
+  hand_out_->setFocus();
   refreshCrumbs();
 }
 
@@ -597,7 +617,7 @@ void HouseWindow::refreshCrumbs() {
         QStringLiteral("/ &nbsp;<span>%1</span>&nbsp; / &nbsp;%2").arg(tr("Today"), tr("an old log")));
   if (onBook()) return crumbs_->setText(QStringLiteral("/ &nbsp;<span>%1</span>").arg(tr("House book")));
   if (onBlind()) return crumbs_->setText(QStringLiteral("/ &nbsp;<span>%1</span>").arg(tr("Blind look")));
-  if (!onSheet() && !onBeside()) return crumbs_->clear();
+  if (!onSheet() && !onBeside() && !onHandOut()) return crumbs_->clear();
   const SheetData& d = sheet_->data();
   const QDate day = QDate::fromString(QString::fromStdString(d.set.day), Qt::ISODate);
   int number = 0, of = 0;
@@ -614,6 +634,7 @@ void HouseWindow::refreshCrumbs() {
       QStringLiteral("/ &nbsp;<span style='font-weight:600'>%1</span>&nbsp; / &nbsp;%2&nbsp; / &nbsp;%3")
           .arg(name, QLocale(QLocale::English).toString(day, QStringLiteral("dddd d MMMM")),
                tr("set %1 of %2").arg(number).arg(of) +
+                   (onHandOut() ? QStringLiteral("&nbsp; / &nbsp;") + tr("hand-out") : QString()) +
                    (onBeside() ? QStringLiteral("&nbsp; / &nbsp;") + tr("beside") : QString())));
 }
 
@@ -629,7 +650,7 @@ void HouseWindow::restore() {
 
 void HouseWindow::closeEvent(QCloseEvent* event) {
   const std::string set =
-      onSheet() || onBeside() ? std::to_string(static_cast<std::int64_t>(sheet_->current())) : std::string();
+      onSheet() || onBeside() || onHandOut() ? std::to_string(static_cast<std::int64_t>(sheet_->current())) : std::string();
   auto ok = house_.saveDeskState("set", set);
   if (ok) ok = house_.saveDeskState("frame", std::to_string(sheet_->film().frame()));
   if (!ok) say(QString::fromStdString(ok.error().text));

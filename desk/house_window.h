@@ -15,6 +15,7 @@
 #include "desk/beside_view.h"
 #include "desk/blind_look_view.h"
 #include "desk/fit_view.h"
+#include "desk/hand_out_view.h"
 #include "desk/house_book_view.h"
 #include "desk/import_view.h"
 #include "desk/queue_view.h"
@@ -43,6 +44,7 @@ class HouseWindow : public QMainWindow {
   AthleteView& athlete() { return *athlete_; }
   FitView& fit() { return *fit_; }
   BesideView& beside() { return *beside_; }
+  HandOutView& handOut() { return *hand_out_; }
   HouseBookView& book() { return *book_; }
   BlindLookView& blind() { return *blind_; }
   StoryView& story() { return *story_; }
@@ -53,6 +55,7 @@ class HouseWindow : public QMainWindow {
   bool onAthlete() const;
   bool onFit() const;
   bool onBeside() const;
+  bool onHandOut() const;
   bool onBook() const;
   bool onBlind() const;
   bool onStory() const;
@@ -71,6 +74,7 @@ class HouseWindow : public QMainWindow {
   // The set on the sheet beside another.
   void openBeside();
   void openBook();
+  void openHandOut();
   void openBlind();
   void openStory(AthleteId athlete);
   void openAhead(AthleteId athlete);
@@ -93,6 +97,7 @@ class HouseWindow : public QMainWindow {
   AthleteView* athlete_ = nullptr;
   FitView* fit_ = nullptr;
   BesideView* beside_ = nullptr;
+  HandOutView* hand_out_ = nullptr;
   HouseBookView* book_ = nullptr;
   BlindLookView* blind_ = nullptr;
   StoryView* story_ = nullptr;

@@ -465,6 +465,13 @@ QWidget* SetSheet::buildDecisionSide() {
   warm_up_->setProperty("what", QStringLiteral("warm-up"));
   connect(warm_up_, &QPushButton::clicked, this, &SetSheet::showWarmUp);
   next_row->addWidget(warm_up_);
+  auto* home = button(tr("hand-out · Ctrl+P"), tr("A page for the athlete to take home"), true);
+  home->setProperty("what", QStringLiteral("hand-out"));
+  connect(home, &QPushButton::clicked, this, &SetSheet::handOutWanted);
+  auto* home_key = new QShortcut(QKeySequence::Print, this);
+  home_key->setContext(Qt::WidgetWithChildrenShortcut);
+  connect(home_key, &QShortcut::activated, this, &SetSheet::handOutWanted);
+  next_row->addWidget(home);
   next_row->addWidget(change_line_);
   next_row->addStretch(1);
   plates_ = new PlatesDrawing;
@@ -2021,6 +2028,29 @@ void SetSheet::sayCue() {
 void SetSheet::otherCue() {
   ++cue_choice_;
   refreshSaid();
+}
+
+HandOutFacts SetSheet::handOutFacts() const {
+  HandOutFacts facts;
+  facts.day = QLocale(QLocale::English)
+                  .toString(QDate::fromString(QString::fromStdString(data_.set.day), Qt::ISODate),
+                            QStringLiteral("d MMMM yyyy"));
+  if (log_) facts.cues = log_->cues;
+  if (const auto who = house_.loadRecord(data_.set.athlete))
+    for (const SetupRecord& s : who->setups)
+      if (s.lift == data_.set.edit.asked.lift &&
+          (data_.set.edit.setup ? s.id == *data_.set.edit.setup : s.chosen))
+        facts.setup = s;
+  if (const auto offered = cuesOffered(); !offered.empty()) {
+    const CueOffer& offer = offered[cue_choice_ % offered.size()];
+    facts.offered_cue = offer.cue->id;
+    facts.offered_for = offer.rule;
+  }
+  if (plan_.plan != nullptr) facts.next = plan_.next;
+  facts.next_kg = data_.set.edit.next_load_kg;
+  facts.loading = loadingAtHand();
+  facts.since = plan_.since;
+  return facts;
 }
 
 // By the plan where there is one; else by what was seen.

@@ -26,6 +26,7 @@
 #include "desk/sentence.h"
 #include "desk/set_analysis.h"
 #include "desk/set_plan.h"
+#include "report/hand_out.h"
 #include "store/house_file.h"
 
 class QLabel;
@@ -49,6 +50,8 @@ class SetSheet : public QWidget {
   void leave();
   SetId current() const { return data_.set.id; }
   const SheetData& data() const { return data_; }
+  // What a hand-out says beside the set itself.
+  HandOutFacts handOutFacts() const;
   bool knowsCues() const { return trials_read_; }  // what they did in the whole house has been read
   FilmView& film() { return *film_; }
   NumbersView& numbers() { return *numbers_; }
@@ -113,6 +116,7 @@ class SetSheet : public QWidget {
  signals:
   void queueWanted();
   void besideWanted();
+  void handOutWanted();
   void changed(mottix::SetId set);
   void trouble(QString text);
 

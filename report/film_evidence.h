@@ -70,8 +70,8 @@ void paintFinding(QPainter& p, const ShownPicture& picture, const Finding& findi
 
 using Bone = std::pair<Joint, Joint>;
 inline constexpr std::array kBones = {Bone{Joint::kShoulder, Joint::kHip}, Bone{Joint::kHip, Joint::kKnee},
-                               Bone{Joint::kKnee, Joint::kAnkle}, Bone{Joint::kAnkle, Joint::kHeel},
-                               Bone{Joint::kHeel, Joint::kToe}};
+                                      Bone{Joint::kKnee, Joint::kAnkle}, Bone{Joint::kAnkle, Joint::kHeel},
+                                      Bone{Joint::kHeel, Joint::kToe}};
 using JointPlaces = std::array<std::optional<Vec2>, kJointCount>;  // px of the film
 JointPlaces jointsOn(const SheetData& data, std::size_t frame);
 // The lines between them.

@@ -35,8 +35,8 @@ QString effortNumber(double effort) {
   return QString::number(effort, 'g', 3);
 }
 
-QString plannedSetWords(const PlannedSet& set) {
-  const QString load = kilograms(set.load_kg);
+QString plannedSetWords(const PlannedSet& set, bool in_lb) {
+  const QString load = loadWords(set.load_kg, in_lb);
   QString words = set.role == SetRole::kTopSingle ? tr("a single of %1").arg(load)
                   : set.sets > 1                  ? tr("%1 × %2 × %3").arg(set.sets).arg(set.reps).arg(load)
                                                   : tr("%1 × %2").arg(set.reps).arg(load);

@@ -13,8 +13,9 @@ namespace mottix {
 
 QString planTitle(const LiftPlan& plan);
 QString planWords(const LiftPlan& plan);
-QString effortNumber(double effort);               // "8", "7.5"
-QString plannedSetWords(const PlannedSet& set);    // "5 × 5 × 122.5 kg at effort 8"
+QString effortNumber(double effort);  // "8", "7.5"
+// "5 × 5 × 122.5 kg at effort 8"
+QString plannedSetWords(const PlannedSet& set, bool in_lb = false);
 QString sessionWords(const NextSession& session);  // all of it, "; then" between
 QString planReason(const NextSession& session, const LiftPlan& plan, const PlanGates& gates);  // one sentence
 // What would make it another load, in one sentence; empty when nothing is known to.

@@ -1,5 +1,5 @@
-// The look: paper and ink, one green family for the bar's path, one clay tone for what wants attention; the type.
-// Colour never carries meaning alone: strokes, textures and words say the same.
+// The look: paper and ink, one green family for the bar's path, one clay tone for what wants attention; the
+// type. Colour never carries meaning alone: strokes, textures and words say the same.
 #pragma once
 
 #include <QColor>

@@ -3,29 +3,14 @@
 #include <algorithm>
 
 #include <QCoreApplication>
-#include <QFile>
-#include <QPageLayout>
-#include <QPdfWriter>
+
+#include "report/page.h"
 
 namespace mottix {
 namespace {
 
 QString tr(const char* text) {
   return QCoreApplication::translate("card", text);
-}
-
-// Draws wrapped text and returns its height.
-double paragraph(QPainter& p, const QRectF& room, const QString& text, const QFont& font,
-                 const QColor& colour, bool draw = true) {
-  p.setFont(font);
-  p.setPen(colour);
-  QRectF used;
-  const int flags = Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap;
-  if (draw)
-    p.drawText(room, flags, text, &used);
-  else
-    used = p.boundingRect(room, flags, text);
-  return used.height();
 }
 
 }  // namespace
@@ -64,7 +49,7 @@ void paintCard(QPainter& painter, const QRectF& page, const SetupCard& card, con
   double y = page.top() + margin;
   auto text = [&](double x, double w, const QString& words, double size, QFont::Weight weight,
                   const QColor& colour) {
-    return paragraph(painter, QRectF(x, y, w, page.bottom() - y), words, font(size, weight), colour);
+    return paintParagraph(painter, QRectF(x, y, w, page.bottom() - y), words, font(size, weight), colour);
   };
   y += text(left, width, card.athlete, 21, QFont::DemiBold, ink.ink);
   y += text(left, width, card.lift + QStringLiteral(", ") + card.name, 14, QFont::Medium, ink.ink) +
@@ -77,8 +62,9 @@ void paintCard(QPainter& painter, const QRectF& page, const SetupCard& card, con
   // What stands at the foot is measured first; the drawing takes what is left.
   double foot = 0.0;
   for (const QString& c : card.cautions)
-    foot += paragraph(painter, QRectF(left, 0, width, 1e5), c, font(10.5, QFont::Normal), ink.muted, false) +
-            4.0 * unit;
+    foot +=
+        paintParagraph(painter, QRectF(left, 0, width, 1e5), c, font(10.5, QFont::Normal), ink.muted, false) +
+        4.0 * unit;
   const double label_width = 76.0 * unit, value_width = width - label_width;
   for (const CardLine& line : card.lines) {
     text(left, label_width, line.label, 12.5, QFont::Normal, ink.muted);
@@ -113,29 +99,8 @@ void paintCard(QPainter& painter, const QRectF& page, const SetupCard& card, con
 }
 
 Expected<void> saveCardPdf(const SetupCard& card, const FigureInk& ink, const std::filesystem::path& path) {
-  const QString file = QString::fromStdString(path.string());
-  const auto cannot = [&] {
-    return fail(Remedy::kCheckDisk, "“" + path.string() +
-                                        "” cannot be written. Check the folder, its permissions and the free "
-                                        "space.");
-  };
-  {
-    // The writer itself does not say when it cannot write.
-    QFile probe(file);
-    if (!probe.open(QIODevice::WriteOnly)) return cannot();
-  }
-  {
-    QPdfWriter writer(file);
-    writer.setPageSize(QPageSize(QPageSize::A5));
-    writer.setPageMargins(QMarginsF(0, 0, 0, 0));
-    writer.setResolution(150);
-    writer.setTitle(card.athlete + QStringLiteral(": ") + card.lift);
-    QPainter painter;
-    if (!painter.begin(&writer)) return cannot();
-    paintCard(painter, QRectF(0, 0, writer.width(), writer.height()), card, ink);
-    if (!painter.end()) return cannot();
-  }
-  return {};
+  return savePdf(path, QPageSize::A5, card.athlete + QStringLiteral(": ") + card.lift,
+                 [&](QPainter& p, const QRectF& page) { paintCard(p, page, card, ink); });
 }
 
 }  // namespace mottix

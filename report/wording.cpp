@@ -58,6 +58,11 @@ QString kilograms(double load_kg) {
          QStringLiteral(" kg");
 }
 
+QString loadWords(double load_kg, bool in_lb) {
+  if (!in_lb) return kilograms(load_kg);
+  return tr("%1 lb (%2)").arg(0.5 * std::round(2.0 * Mass::ofKg(load_kg).lb())).arg(kilograms(load_kg));
+}
+
 QString repList(const std::vector<int>& reps) {
   if (reps.empty()) return tr("no rep");
   if (reps.size() == 1) return tr("rep %1").arg(reps.front());
@@ -525,9 +530,15 @@ QString severityWords(const Finding& finding) {
   return finding.certainty == Certainty::kClear ? tr("%1, clear").arg(size) : tr("%1, borderline").arg(size);
 }
 
-QString inOrderWords(const RuleBook& book, Lift lift, const Analysis& analysis, const JudgedSet& set) {
+QString inOrderWords(const RuleBook& book, Lift lift, const Analysis& analysis, const JudgedSet& set,
+                     int most) {
   QStringList fine;
-  for (const Rule* rule : answeredRules(book, lift, analysis.measures, set)) {
+  auto rules = answeredRules(book, lift, analysis.measures, set);
+  if (most > 0)
+    std::stable_sort(rules.begin(), rules.end(),
+                     [](const Rule* a, const Rule* b) { return a->weight > b->weight; });
+  for (const Rule* rule : rules) {
+    if (most > 0 && fine.size() >= most) break;
     const bool raised =
         std::any_of(analysis.findings.begin(), analysis.findings.end(), [&](const Finding& f) {
           return f.rule == rule->id || f.event == rule->id ||

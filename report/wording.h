@@ -22,6 +22,7 @@ QString signedNumber(double value, int digits);  // with a true minus sign, as w
 // "1.8 ± 0.9 cm"; the digits follow the error.
 QString withError(const Estimate& value, std::string_view unit);
 QString kilograms(double load_kg);              // "82.5 kg"
+QString loadWords(double load_kg, bool in_lb);  // the same, or "182 lb (82.5 kg)"
 QString repList(const std::vector<int>& reps);  // "rep 3", "reps 4 and 5", "all reps" is never said
 
 QString liftWords(Lift lift);                            // "squat"
@@ -58,8 +59,10 @@ QString findingDetail(const Finding& finding, const RuleBook& book, const std::v
 QStringList chainWords(const Finding& finding, const RuleBook& book, double at_s);
 QString limitWords(const Rule& rule, double limit);  // "+10°"; "± 3 cm" where either side counts
 QString severityWords(const Finding& finding);       // "big, clear", for screen readers and tooltips
-// What was looked at and found in order, in one sentence; empty when nothing was.
-QString inOrderWords(const RuleBook& book, Lift lift, const Analysis& analysis, const JudgedSet& set = {});
+// What was looked at and found in order, in one sentence; empty when nothing was. `most`: so many at most,
+// those that weigh most; 0: all.
+QString inOrderWords(const RuleBook& book, Lift lift, const Analysis& analysis, const JudgedSet& set = {},
+                     int most = 0);
 // What only another view would show; empty when there is nothing.
 QString unseenWords(const RuleBook& book, Lift lift, const Analysis& analysis, const JudgedSet& set = {});
 // What could not be told beside what must be, a line for each reason.

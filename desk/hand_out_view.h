@@ -1,0 +1,64 @@
+// The hand-out of the set on the sheet: the page as it will be printed, and a sentence that says how much is
+// told, in which unit, and which finding is the one thing to change.
+#pragma once
+
+#include <QFutureWatcher>
+#include <QImage>
+#include <QWidget>
+
+#include "desk/sentence.h"
+#include "report/hand_out.h"
+
+class QLabel;
+class QLineEdit;
+class QPagedPaintDevice;
+
+namespace mottix {
+
+class HandOutPage;
+
+class HandOutView : public QWidget {
+  Q_OBJECT
+ public:
+  explicit HandOutView(QWidget* parent = nullptr);
+  ~HandOutView() override;
+  // `film`: where the set's film lies; empty: there is none. Its picture comes when it has been decoded.
+  void open(const SheetData& sheet, const HandOutFacts& facts, const std::filesystem::path& film);
+  const HandOut& handOut() const { return page_data_; }
+  bool hasPicture() const { return !page_data_.picture.isNull(); }
+  // By the ending of the name: .pdf, .html, .png. False: it was said why.
+  bool takeOut(const QString& file);
+  void print(QPagedPaintDevice& on) const;
+
+ signals:
+  void backWanted();
+  void trouble(QString text);
+  void said(QString text);
+
+ protected:
+  void paintEvent(QPaintEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+
+ private:
+  SheetData sheet_;
+  HandOutFacts facts_;
+  HandOutWish wish_;
+  std::filesystem::path film_;
+  HandOut page_data_;
+  QImage frame_;              // of the finding, whole
+  std::size_t frame_at_ = 0;  // which one
+  QFutureWatcher<QImage> decoding_;
+  HandOutPage* page_ = nullptr;
+  Sentence* sentence_ = nullptr;
+  Word *level_ = nullptr, *unit_ = nullptr, *finding_ = nullptr;
+  QLineEdit* note_ = nullptr;
+  QLabel* says_ = nullptr;
+
+  void build();
+  void refresh();
+  void wantPicture();
+  void askWhere();
+  void askPrinter();
+};
+
+}  // namespace mottix
