@@ -5,6 +5,7 @@
 
 #include <QComboBox>
 #include <QDate>
+#include <QFileDialog>
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QHeaderView>
@@ -13,14 +14,15 @@
 #include <QLocale>
 #include <QPainter>
 #include <QPushButton>
+#include <QShortcut>
 #include <QTableWidget>
 #include <QVBoxLayout>
 
 #include "core/measure/curves.h"
-#include "report/path_drawing.h"
 #include "desk/pieces.h"
 #include "desk/set_analysis.h"
 #include "desk/theme.h"
+#include "report/path_drawing.h"
 #include "report/wording.h"
 
 namespace mottix {
@@ -189,7 +191,30 @@ BesideView::BesideView(HouseFile& house, QWidget* parent) : QWidget(parent), hou
   auto* back = button(tr("Set · Esc"), tr("Back to the set"), true);
   back->setProperty("what", QStringLiteral("back"));
   connect(back, &QPushButton::clicked, this, &BesideView::backWanted);
+  film_ = button({}, tr("One film of both, with what was seen drawn on them (MP4 or WebM)"), true);
+  film_->setProperty("what", QStringLiteral("film of both"));
+  const auto rest = [this] { film_->setText(tr("Film of both… · Ctrl+M")); };
+  rest();
+  connect(film_, &QPushButton::clicked, this, &BesideView::askFilm);
+  auto* key = new QShortcut(QKeySequence(Qt::CTRL | Qt::Key_M), this);
+  key->setContext(Qt::WidgetWithChildrenShortcut);
+  connect(key, &QShortcut::activated, this, &BesideView::askFilm);
+  job_ = new FilmExportJob(this);
+  connect(job_, &FilmExportJob::progressed, this, [this](double part) {
+    film_->setText(tr("Stop the film (%1 %)").arg(static_cast<int>(100.0 * part)));
+  });
+  connect(job_, &FilmExportJob::finished, this,
+          [this, rest](const QString& file, const QString& wrong, bool stopped) {
+            rest();
+            if (stopped)
+              emit told(tr("Stopped; nothing is kept of the film."));
+            else if (!wrong.isEmpty())
+              emit trouble(wrong);
+            else
+              emit told(tr("“%1” is written, its captions beside it.").arg(file));
+          });
   row->addWidget(pair_);
+  row->addWidget(film_);
   row->addStretch(1);
   row->addWidget(back);
   words->addLayout(row);
@@ -615,6 +640,29 @@ void BesideView::refresh() {
   moment_ = there;
   goToRep(0);
   compare();
+}
+
+void BesideView::askFilm() {
+  if (job_->running()) return job_->stop();
+  const QString file = QFileDialog::getSaveFileName(
+      this, tr("Write one film of both"),
+      QString::fromStdString(side_[0].data.athlete.name).replace(QLatin1Char('/'), QLatin1Char('-')) +
+          tr(" beside.mp4"),
+      tr("MP4 (*.mp4);;WebM (*.webm)"));
+  if (!file.isEmpty()) writeFilm(file);
+}
+
+void BesideView::writeFilm(const QString& file) {
+  std::vector<FilmSide> sides;
+  for (const Side& side : side_) {
+    if (!side.data.analysis || !side.data.set.hasFilm())
+      return emit trouble(tr("Both sets need a film that has been measured."));
+    sides.push_back({side.data, house_.filmPath(side.data.set.clip), repOf(side), {}});
+  }
+  FilmExport how;
+  how.stop_at_finding = false;
+  job_->start(std::move(sides), how, file.toStdString(),
+              moment_ ? std::optional(moment_->later_s) : std::nullopt);
 }
 
 void BesideView::keyPressEvent(QKeyEvent* event) {

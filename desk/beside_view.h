@@ -13,6 +13,7 @@
 #include "core/measure/difference.h"
 #include "core/motion/film_sync.h"
 #include "core/motion/phase_match.h"
+#include "desk/film_export_job.h"
 #include "desk/film_view.h"
 #include "desk/set_analysis.h"
 #include "store/house_file.h"
@@ -45,6 +46,9 @@ class BesideView : public QWidget {
   QString said() const;
   bool ofOneMoment() const { return moment_.has_value(); }
   void chooseRight(SetId id);
+  // One film of both, going by the bar's height, or by the clock where they show one set.
+  void writeFilm(const QString& file);
+  bool writing() const { return job_->running(); }
 
  public slots:
   // Both films show one set: laid on each other by the bar's way, or taken apart again.
@@ -55,6 +59,7 @@ class BesideView : public QWidget {
  signals:
   void backWanted();
   void trouble(QString text);
+  void told(QString text);
   // The coach said, or took back, that the right set is another film of the left one.
   void otherFilmSaid(mottix::SetId left, std::optional<mottix::OtherFilm> other);
 
@@ -73,7 +78,9 @@ class BesideView : public QWidget {
   HouseFile& house_;
   std::array<Side, 2> side_;
   QComboBox* set_ = nullptr;
-  QPushButton* pair_ = nullptr;
+  QPushButton *pair_ = nullptr, *film_ = nullptr;
+  FilmExportJob* job_ = nullptr;
+  void askFilm();
   QLabel* said_ = nullptr;
   PathOverPath* paths_ = nullptr;
   QTableWidget* table_ = nullptr;

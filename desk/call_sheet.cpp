@@ -6,8 +6,8 @@
 #include <QMouseEvent>
 #include <QPainter>
 
-#include "report/path_drawing.h"
 #include "desk/theme.h"
+#include "report/path_drawing.h"
 
 namespace mottix {
 namespace {

@@ -623,7 +623,8 @@ void FilmView::paintBanner(QPainter& p, const QString& text) const {
 
 void FilmView::paintJoints(QPainter& p, const std::array<std::optional<Vec2>, kJointCount>& points,
                            bool handles) const {
-  paintBones(p, points, data_ != nullptr && data_->tracks.across(), [this](const Vec2& px) { return toWidget(px); });
+  paintBones(p, points, data_ != nullptr && data_->tracks.across(),
+             [this](const Vec2& px) { return toWidget(px); });
   for (std::size_t j = 0; j < kJointCount; ++j) {
     if (!points[j]) continue;
     const QPointF at = toWidget(*points[j]);

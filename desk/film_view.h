@@ -13,8 +13,8 @@
 #include <QTimer>
 #include <QWidget>
 
-#include "report/film_evidence.h"
 #include "desk/frame_source.h"
+#include "report/film_evidence.h"
 #include "report/sheet_data.h"
 
 namespace mottix {

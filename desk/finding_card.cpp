@@ -11,10 +11,10 @@
 #include <QPushButton>
 #include <QVBoxLayout>
 
-#include "report/path_drawing.h"
 #include "desk/pieces.h"
 #include "desk/sentence.h"
 #include "desk/theme.h"
+#include "report/path_drawing.h"
 #include "report/wording.h"
 
 namespace mottix {

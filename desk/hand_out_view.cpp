@@ -10,6 +10,7 @@
 #include <QPainter>
 #include <QPrintDialog>
 #include <QPrinter>
+#include <QProgressBar>
 #include <QPushButton>
 #include <QShortcut>
 #include <QVBoxLayout>
@@ -128,14 +129,20 @@ void HandOutView::build() {
   says_ = label(14, Weight::kRegular, true);
   says_->setObjectName(QStringLiteral("hand-out says"));
   side->addWidget(says_);
-  side->addStretch(1);
+  side->addSpacing(8);
   auto* out = button(tr("Take out… · Ctrl+E"), tr("As PDF, as one HTML file, or as a picture (PNG)"));
   out->setProperty("what", QStringLiteral("take hand-out"));
   connect(out, &QPushButton::clicked, this, &HandOutView::askWhere);
   auto* print = button(tr("Print · Ctrl+P"), tr("On paper, A4"));
   connect(print, &QPushButton::clicked, this, &HandOutView::askPrinter);
-  side->addWidget(out, 0, Qt::AlignLeft);
-  side->addWidget(print, 0, Qt::AlignLeft);
+  auto* buttons = new QHBoxLayout;
+  buttons->addWidget(out);
+  buttons->addWidget(print);
+  buttons->addStretch(1);
+  side->addLayout(buttons);
+  side->addSpacing(26);
+  side->addWidget(buildFilm());
+  side->addStretch(1);
   row->addLayout(side, 2);
   const auto key = [this](const QKeySequence& keys, void (HandOutView::*go)()) {
     auto* s = new QShortcut(keys, this);
@@ -144,6 +151,152 @@ void HandOutView::build() {
   };
   key(QKeySequence(Qt::CTRL | Qt::Key_E), &HandOutView::askWhere);
   key(QKeySequence::Print, &HandOutView::askPrinter);
+  key(QKeySequence(Qt::CTRL | Qt::Key_M), &HandOutView::askFilm);
+}
+
+// One sentence for the film, too.
+QWidget* HandOutView::buildFilm() {
+  film_part_ = new QWidget;
+  auto* column = new QVBoxLayout(film_part_);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(8);
+  QLabel* title = label(16, Weight::kSemiBold);
+  title->setText(tr("The film, with what was seen on it"));
+  column->addWidget(title);
+  film_sentence_ = new Sentence(16);
+  film_sentence_->addText(tr("Of"));
+  reps_ = film_sentence_->addWord(tr("which reps"), [this](const QString& text) {
+    bool ok = false;
+    const int number = text.section(QLatin1Char(' '), -1).toInt(&ok);
+    const int most = sheet_.analysis ? static_cast<int>(sheet_.analysis->reps.size()) : 0;
+    if (text.compare(tr("all reps"), Qt::CaseInsensitive) == 0) {
+      film_rep_.reset();
+    } else {
+      if (!ok || number < 1 || number > most) return tr("Say “all reps”, or one of them: 1 to %1.").arg(most);
+      film_rep_ = number;
+    }
+    refreshFilm();
+    return QString();
+  });
+  film_sentence_->addText(QStringLiteral(","));
+  const std::vector<std::pair<QString, double>> speeds = {
+      {tr("as fast as life"), 1.0}, {tr("at half speed"), 0.5}, {tr("at a quarter of the speed"), 0.25}};
+  speed_ = film_sentence_->addWord(tr("how fast"), [this, speeds](const QString& text) {
+    for (const auto& [words, speed] : speeds)
+      if (text.compare(words, Qt::CaseInsensitive) == 0) {
+        film_how_.speed = speed;
+        refreshFilm();
+        return QString();
+      }
+    return tr("Say “as fast as life”, “at half speed” or “at a quarter of the speed”.");
+  });
+  QStringList names;
+  for (const auto& [words, speed] : speeds) names << words;
+  speed_->setChoices(names);
+  film_sentence_->addText(QStringLiteral(","));
+  stop_ = film_sentence_->addWord(tr("whether it stops"), [this](const QString& text) {
+    const bool stops = text.compare(tr("stopping at the finding"), Qt::CaseInsensitive) == 0;
+    if (!stops && text.compare(tr("without a stop"), Qt::CaseInsensitive) != 0)
+      return tr("It is “stopping at the finding” or “without a stop”.");
+    film_how_.stop_at_finding = stops;
+    refreshFilm();
+    return QString();
+  });
+  stop_->setChoices({tr("stopping at the finding"), tr("without a stop")});
+  film_sentence_->addText(QStringLiteral(","));
+  height_ = film_sentence_->addWord(tr("how large"), [this](const QString& text) {
+    const auto high = numberIn(text);
+    if (!high || *high < 240.0 || *high > 1080.0)
+      return tr("Pictures are 240 to 1080 lines high; 480 is small enough for a message.");
+    film_how_.height_px = static_cast<int>(*high);
+    refreshFilm();
+    return QString();
+  });
+  height_->setChoices({QStringLiteral("480"), QStringLiteral("720"), QStringLiteral("1080")});
+  film_sentence_->addText(tr("lines high,"));
+  faces_ = film_sentence_->addWord(tr("faces"), [this](const QString& text) {
+    const bool hidden = text.compare(tr("the face hidden"), Qt::CaseInsensitive) == 0;
+    if (!hidden && text.compare(tr("the face as it is"), Qt::CaseInsensitive) != 0)
+      return tr("It is “the face as it is” or “the face hidden”.");
+    film_how_.blur_faces = hidden;
+    refreshFilm();
+    return QString();
+  });
+  faces_->setChoices({tr("the face as it is"), tr("the face hidden")});
+  faces_->setToolTip(
+      tr("Of the lifter alone, where the head was found: look at the film before you send it."));
+  film_sentence_->addText(QStringLiteral("."));
+  column->addWidget(film_sentence_);
+  auto* row = new QHBoxLayout;
+  write_ = button(tr("Write the film… · Ctrl+M"), tr("MP4 or WebM, with its captions in a file beside it"));
+  write_->setProperty("what", QStringLiteral("write film"));
+  connect(write_, &QPushButton::clicked, this, &HandOutView::askFilm);
+  bar_ = new QProgressBar;
+  bar_->setRange(0, 100);
+  bar_->setAccessibleName(tr("How much of the film is written"));
+  bar_->hide();
+  cancel_ = button(tr("Stop · Esc"), tr("Leave the film; nothing is kept of it"), true);
+  cancel_->setProperty("what", QStringLiteral("stop film"));
+  cancel_->hide();
+  row->addWidget(write_);
+  row->addWidget(bar_, 1);
+  row->addWidget(cancel_);
+  row->addStretch(1);
+  column->addLayout(row);
+  job_ = new FilmExportJob(this);
+  connect(cancel_, &QPushButton::clicked, job_, &FilmExportJob::stop);
+  connect(job_, &FilmExportJob::progressed, this,
+          [this](double part) { bar_->setValue(static_cast<int>(100.0 * part)); });
+  connect(job_, &FilmExportJob::finished, this,
+          [this](const QString& file, const QString& wrong, bool stopped) {
+            bar_->hide();
+            cancel_->hide();
+            write_->setEnabled(true);
+            if (stopped)
+              emit said(tr("Stopped; nothing is kept of the film."));
+            else if (!wrong.isEmpty())
+              emit trouble(wrong);
+            else
+              emit said(tr("“%1” is written, its captions beside it.").arg(file));
+          });
+  return film_part_;
+}
+
+void HandOutView::refreshFilm() {
+  const bool can = !film_.empty() && sheet_.analysis && !sheet_.analysis->reps.empty();
+  film_part_->setVisible(can);
+  if (!can) return;
+  QStringList reps = {tr("all reps")};
+  for (const Rep& rep : sheet_.analysis->reps) reps << tr("rep %1").arg(rep.number);
+  reps_->setChoices(reps);
+  reps_->setText(film_rep_ ? tr("rep %1").arg(*film_rep_) : reps.front());
+  speed_->setText(film_how_.speed > 0.9   ? tr("as fast as life")
+                  : film_how_.speed > 0.4 ? tr("at half speed")
+                                          : tr("at a quarter of the speed"));
+  stop_->setText(film_how_.stop_at_finding ? tr("stopping at the finding") : tr("without a stop"));
+  height_->setText(QString::number(film_how_.height_px));
+  faces_->setText(film_how_.blur_faces ? tr("the face hidden") : tr("the face as it is"));
+  film_sentence_->relayout();
+}
+
+void HandOutView::askFilm() {
+  if (job_->running() || !film_part_->isVisibleTo(this)) return;
+  const QString name = QString(page_data_.athlete).replace(QLatin1Char('/'), QLatin1Char('-')) +
+                       QLatin1Char(' ') + QString::fromStdString(sheet_.set.day) + QStringLiteral(".mp4");
+  const QString file =
+      QFileDialog::getSaveFileName(this, tr("Write the film"), name, tr("MP4 (*.mp4);;WebM (*.webm)"));
+  if (!file.isEmpty()) writeFilm(file);
+}
+
+void HandOutView::writeFilm(const QString& file) {
+  if (job_->running()) return;
+  FilmSide side{sheet_, film_, film_rep_, {}};
+  if (page_data_.finding) side.finding = page_data_.finding->rule;
+  write_->setEnabled(false);
+  bar_->setValue(0);
+  bar_->show();
+  cancel_->show();
+  job_->start({std::move(side)}, film_how_, file.toStdString());
 }
 
 void HandOutView::open(const SheetData& sheet, const HandOutFacts& facts, const std::filesystem::path& film) {
@@ -151,6 +304,8 @@ void HandOutView::open(const SheetData& sheet, const HandOutFacts& facts, const 
   sheet_ = sheet;
   facts_ = facts;
   film_ = film;
+  film_rep_.reset();
+  film_how_.lines = EvidenceChoice();
   wish_.finding.clear();
   frame_ = {};
   if (!same) {
@@ -159,6 +314,7 @@ void HandOutView::open(const SheetData& sheet, const HandOutFacts& facts, const 
     note_->clear();
   }
   refresh();
+  refreshFilm();
   wantPicture();
 }
 
@@ -241,7 +397,10 @@ void HandOutView::paintEvent(QPaintEvent*) {
 }
 
 void HandOutView::keyPressEvent(QKeyEvent* event) {
-  if (event->key() == Qt::Key_Escape) return emit backWanted();
+  if (event->key() == Qt::Key_Escape) {
+    if (job_->running()) return job_->stop();
+    return emit backWanted();
+  }
   QWidget::keyPressEvent(event);
 }
 

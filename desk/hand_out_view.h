@@ -6,12 +6,15 @@
 #include <QImage>
 #include <QWidget>
 
+#include "desk/film_export_job.h"
 #include "desk/sentence.h"
 #include "report/hand_out.h"
 
 class QLabel;
 class QLineEdit;
 class QPagedPaintDevice;
+class QProgressBar;
+class QPushButton;
 
 namespace mottix {
 
@@ -29,6 +32,9 @@ class HandOutView : public QWidget {
   // By the ending of the name: .pdf, .html, .png. False: it was said why.
   bool takeOut(const QString& file);
   void print(QPagedPaintDevice& on) const;
+  // The film of the set with what was seen on it: .mp4 or .webm; the captions go beside it.
+  void writeFilm(const QString& file);
+  bool writing() const { return job_->running(); }
 
  signals:
   void backWanted();
@@ -49,6 +55,14 @@ class HandOutView : public QWidget {
   std::size_t frame_at_ = 0;  // which one
   QFutureWatcher<QImage> decoding_;
   HandOutPage* page_ = nullptr;
+  FilmExport film_how_;
+  std::optional<int> film_rep_;
+  FilmExportJob* job_ = nullptr;
+  QWidget* film_part_ = nullptr;
+  Sentence* film_sentence_ = nullptr;
+  Word *reps_ = nullptr, *speed_ = nullptr, *stop_ = nullptr, *height_ = nullptr, *faces_ = nullptr;
+  QProgressBar* bar_ = nullptr;
+  QPushButton *write_ = nullptr, *cancel_ = nullptr;
   Sentence* sentence_ = nullptr;
   Word *level_ = nullptr, *unit_ = nullptr, *finding_ = nullptr;
   QLineEdit* note_ = nullptr;
@@ -59,6 +73,9 @@ class HandOutView : public QWidget {
   void wantPicture();
   void askWhere();
   void askPrinter();
+  QWidget* buildFilm();
+  void refreshFilm();
+  void askFilm();
 };
 
 }  // namespace mottix

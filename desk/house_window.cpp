@@ -106,6 +106,7 @@ HouseWindow::HouseWindow(HouseFile house, QDate today, std::filesystem::path mod
   });
   connect(beside_, &BesideView::backWanted, this, &HouseWindow::back);
   connect(beside_, &BesideView::trouble, this, &HouseWindow::say);
+  connect(beside_, &BesideView::told, this, &HouseWindow::say);
   connect(beside_, &BesideView::otherFilmSaid, sheet_, &SetSheet::sayOtherFilm);
   connect(sheet_, &SetSheet::changed, this, [this] {
     if (!onSheet() && !onBeside()) queue_->reload();
@@ -649,8 +650,9 @@ void HouseWindow::restore() {
 }
 
 void HouseWindow::closeEvent(QCloseEvent* event) {
-  const std::string set =
-      onSheet() || onBeside() || onHandOut() ? std::to_string(static_cast<std::int64_t>(sheet_->current())) : std::string();
+  const std::string set = onSheet() || onBeside() || onHandOut()
+                              ? std::to_string(static_cast<std::int64_t>(sheet_->current()))
+                              : std::string();
   auto ok = house_.saveDeskState("set", set);
   if (ok) ok = house_.saveDeskState("frame", std::to_string(sheet_->film().frame()));
   if (!ok) say(QString::fromStdString(ok.error().text));

@@ -104,7 +104,7 @@ class HouseWindow : public QMainWindow {
   AheadView* ahead_ = nullptr;
   TodayView* today_view_ = nullptr;
   ImportView* import_ = nullptr;
-  bool from_sheet_ = false;  // the athlete's pages were opened from a set
+  bool from_sheet_ = false;           // the athlete's pages were opened from a set
   std::function<void()> sheet_back_;  // where a sheet was opened from, if not from the Queue
   QPushButton *body_button_ = nullptr, *fit_button_ = nullptr;
   QPushButton* queue_crumb_ = nullptr;

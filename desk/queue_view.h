@@ -9,8 +9,8 @@
 #include <QWidget>
 
 #include "desk/analysis_jobs.h"
-#include "report/path_drawing.h"
 #include "desk/sentence.h"
+#include "report/path_drawing.h"
 #include "store/house_file.h"
 
 class QLabel;

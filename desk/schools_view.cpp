@@ -11,8 +11,8 @@
 #include <QScrollArea>
 #include <QVBoxLayout>
 
-#include "report/path_drawing.h"
 #include "desk/pieces.h"
+#include "report/path_drawing.h"
 #include "report/wording.h"
 
 namespace mottix {

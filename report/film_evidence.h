@@ -8,6 +8,7 @@
 
 #include <QColor>
 #include <QPointF>
+#include <QRectF>
 #include <QString>
 
 #include "report/sheet_data.h"

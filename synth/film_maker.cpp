@@ -11,7 +11,7 @@
 #include <opencv2/imgproc.hpp>
 
 #include "synth/faults.h"
-#include "synth/film_writer.h"
+#include "media/film_writer.h"
 
 namespace mottix {
 namespace {

@@ -14,7 +14,7 @@
 #include <opencv2/imgproc.hpp>
 
 #include "synth/film_maker.h"
-#include "synth/film_writer.h"
+#include "media/film_writer.h"
 #include "vision/analyse_clip.h"
 
 namespace mottix {

@@ -10,7 +10,7 @@
 
 #include "core/motion/joint_corrections.h"
 #include "synth/film_maker.h"
-#include "synth/film_writer.h"
+#include "media/film_writer.h"
 #include "vision/analyse_clip.h"
 #include "vision/back_outline.h"
 #include "vision/bar_axis.h"

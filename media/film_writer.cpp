@@ -1,4 +1,4 @@
-#include "synth/film_writer.h"
+#include "media/film_writer.h"
 
 #include <array>
 #include <cmath>
@@ -147,7 +147,12 @@ Expected<FilmWriter> FilmWriter::create(const std::filesystem::path& path, int w
     return m->bad("the file cannot be written", rc);
   // No date and no library version inside: the same plan gives the same file.
   m->format->flags |= AVFMT_FLAG_BITEXACT;
-  if (rc = avformat_write_header(m->format, nullptr); rc < 0) return m->bad("the file cannot be written", rc);
+  AVDictionary* how = nullptr;
+  if (format.begins_at_once && (container == "mp4" || container == "mov"))
+    av_dict_set(&how, "movflags", "+faststart", 0);
+  rc = avformat_write_header(m->format, &how);
+  av_dict_free(&how);
+  if (rc < 0) return m->bad("the file cannot be written", rc);
   m->frame->format = with->pixels;
   m->frame->width = width_px;
   m->frame->height = height_px;

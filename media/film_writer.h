@@ -16,6 +16,7 @@ struct FilmFormat {
   std::string codec = "h264";  // or hevc, vp9, av1, mpeg4, mjpeg
   int stored_rotation_deg =
       0;  // pictures are stored so that turning them clockwise by this puts them upright
+  bool begins_at_once = false;  // .mp4, .mov: its index comes first, so that it plays while it is still loading
 };
 
 class FilmWriter {
