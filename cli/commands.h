@@ -21,6 +21,7 @@ void addAnalyseCommand(CLI::App& app, int& exit_code);
 void addFilmCommand(CLI::App& app, int& exit_code);
 void addFitCommand(CLI::App& app, int& exit_code);
 void addAthleteCommand(CLI::App& app, int& exit_code);
+void addExchangeCommands(CLI::App& app, int& exit_code);  // export, import, take, …
 void addDemoCommand(CLI::App& app, int& exit_code);
 void addMeasuresCommand(CLI::App& app, int& exit_code);
 void addPlatesCommand(CLI::App& app, int& exit_code);

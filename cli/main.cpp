@@ -43,6 +43,7 @@ int main(int argc, char** argv) {
   mottix::addFitCommand(app, exit_code);
   mottix::addAthleteCommand(app, exit_code);
   mottix::addDemoCommand(app, exit_code);
+  mottix::addExchangeCommands(app, exit_code);
   mottix::addMeasuresCommand(app, exit_code);
   mottix::addPlatesCommand(app, exit_code);
   mottix::addLoadCommands(app, exit_code);

@@ -1,6 +1,7 @@
 #include "desk/house_window.h"
 
 #include <algorithm>
+#include <cstdlib>
 
 #include <QAction>
 #include <QCloseEvent>
@@ -8,6 +9,7 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLocale>
+#include <QMessageBox>
 #include <QPushButton>
 #include <QShortcut>
 #include <QStackedWidget>
@@ -278,6 +280,16 @@ void HouseWindow::buildChrome() {
           &HouseWindow::openBlind);
   bar->addWidget(blind_button);
   blind_button->setProperty("what", QStringLiteral("blind look"));
+  menu_ = new HouseMenu(house_, this);
+  auto* house_button = button(tr("House…"), tr("Export, athletes of another house, backups, deleting"), true);
+  house_button->setProperty("what", QStringLiteral("house"));
+  connect(house_button, &QPushButton::clicked, this, [this, house_button] {
+    menu_->popup(house_button->mapToGlobal(QPoint(0, house_button->height())), athleteAtHand());
+  });
+  connect(menu_, &HouseMenu::said, this, &HouseWindow::say);
+  connect(menu_, &HouseMenu::changed, this, &HouseWindow::startAnew);
+  connect(menu_, &HouseMenu::goBackWanted, this, &HouseWindow::goBack);
+  bar->addWidget(house_button);
   auto* undo_button =
       add_action(undo_.createUndoAction(this, tr("Undo")), {QKeySequence(Qt::CTRL | Qt::Key_Z)});
   undo_button->setText(tr("Undo"));
@@ -501,6 +513,38 @@ void HouseWindow::openBeside() {
   showPage(beside_);
   beside_->open(set);
   refreshCrumbs();
+}
+
+// Athletes came or went, or the house is another one: nothing on the desk may show what is no more.
+void HouseWindow::startAnew() {
+  sheet_->close();
+  showQueue();
+  for (QUndoStack* stack : undo_.stacks()) stack->clear();
+  queue_->reload();
+  refreshCrumbs();
+}
+
+bool HouseWindow::goBack(const QString& backup) {
+  if (!jobs_.idle()) {
+    say(tr("Films are being followed; wait for them, or stop them, before going back."));
+    return false;
+  }
+  sheet_->close();
+  showQueue();
+  const std::filesystem::path path = house_.path();
+  Expected<void> done;
+  { const HouseFile closed = std::move(house_); }
+  done = goBackTo(backup.toStdString(), path);
+  auto again = HouseFile::open(path);
+  if (!again) {  // without a house there is nothing to show
+    QMessageBox::critical(this, tr("The house cannot be opened"), QString::fromStdString(again.error().text));
+    std::exit(EXIT_FAILURE);
+  }
+  house_ = std::move(*again);
+  startAnew();
+  say(done ? tr("The house is as it was; what it had become is kept among its backups.")
+           : QString::fromStdString(done.error().text));
+  return done.has_value();
 }
 
 void HouseWindow::openHandOut() {

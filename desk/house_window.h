@@ -17,6 +17,7 @@
 #include "desk/fit_view.h"
 #include "desk/hand_out_view.h"
 #include "desk/house_book_view.h"
+#include "desk/house_menu.h"
 #include "desk/import_view.h"
 #include "desk/queue_view.h"
 #include "desk/set_sheet.h"
@@ -80,6 +81,9 @@ class HouseWindow : public QMainWindow {
   void openAhead(AthleteId athlete);
   void openToday();
   void openImport(const QString& file);
+  HouseMenu& houseMenu() { return *menu_; }
+  // The house as it was in a backup; what it is now is kept among them. False: it was said why.
+  bool goBack(const QString& backup);
 
  protected:
   void closeEvent(QCloseEvent* event) override;
@@ -90,6 +94,7 @@ class HouseWindow : public QMainWindow {
   AnalysisJobs jobs_;
   QUndoGroup undo_;
   QUndoStack queue_stack_;
+  HouseMenu* menu_ = nullptr;
   QStackedWidget* pages_ = nullptr;
   QueueView* queue_ = nullptr;
   SetSheet* sheet_ = nullptr;
@@ -117,6 +122,7 @@ class HouseWindow : public QMainWindow {
   void follow(const SetRecord& set);
   void refreshCrumbs();
   void restore();
+  void startAnew();
   void showPage(QWidget* page);
   void back();
   std::optional<AthleteId> athleteAtHand() const;

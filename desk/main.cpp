@@ -9,6 +9,8 @@
 #include <QPushButton>
 #include <QStandardPaths>
 #include <QTableView>
+#include <QTimer>
+#include <QtConcurrent>
 
 #include "desk/call_sheet.h"
 #include "desk/film_view.h"
@@ -115,6 +117,10 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
   window.sheet().showSchools();
   if (!save(QStringLiteral("schools"))) return 1;
   window.sheet().showSchools();
+  window.openHandOut();
+  waitUntil([&] { return window.handOut().hasPicture(); }, 20);
+  if (!save(QStringLiteral("hand_out"))) return 1;
+  window.openSet(id);
   window.openBook();
   window.book().showRule(QStringLiteral("squat.hips_first"));
   waitUntil([&] { return window.book().ready(); }, 30);
@@ -258,5 +264,12 @@ int main(int argc, char** argv) {
   if (parser.isSet(shots_option))
     return takeShots(window, parser.value(shots_option), parser.value(suffix_option),
                      parser.value(set_option).toLongLong());
+  // A backup a day, when the window has been there for a while.
+  constexpr int kLater_ms = 5000;
+  QTimer::singleShot(kLater_ms, &window, [&window] {
+    (void)QtConcurrent::run([path = window.house().path()] {
+      (void)mottix::keepBackup(path, QDate::currentDate().toString(Qt::ISODate).toStdString());
+    });
+  });
   return QApplication::exec();
 }

@@ -790,6 +790,16 @@ void SetSheet::leave() {
   film_->leaveMode();
 }
 
+void SetSheet::close() {
+  leave();
+  forgetLog();
+  trials_.waitForFinished();
+  data_ = {};
+  film_->setData(nullptr, {});
+  for (auto& [id, stack] : stacks_) undo_.removeStack(stack.get());
+  stacks_.clear();
+}
+
 void SetSheet::push(const QString& text, const SetEdit& after) {
   if (after == data_.set.edit) return;
   undo_.activeStack()->push(new EditSet(*this, text, data_.set.id, data_.set.edit, after));

@@ -48,6 +48,8 @@ class SetSheet : public QWidget {
 
   void open(SetId id);
   void leave();
+  // Nothing is on the sheet any more, and nothing of the house is being read.
+  void close();
   SetId current() const { return data_.set.id; }
   const SheetData& data() const { return data_; }
   // What a hand-out says beside the set itself.

@@ -887,7 +887,14 @@ Expected<HouseFile> HouseFile::open(const fs::path& path) {
 }
 
 std::int64_t HouseFile::writes() const {
-  return sqlite3_total_changes64(impl_->db.getHandle());
+  // What others have written to the file counts as well.
+  std::int64_t others = 0;
+  try {
+    others = impl_->db.execAndGet("PRAGMA data_version").getInt64();
+  } catch (const SQLite::Exception&) {
+    // Busy or gone: whoever reads next is told.
+  }
+  return sqlite3_total_changes64(impl_->db.getHandle()) + (others << 40);
 }
 
 fs::path HouseFile::filmPath(const ClipFacts& clip) const {
@@ -1121,6 +1128,55 @@ Expected<void> HouseFile::moveSet(SetId id, AthleteId athlete) {
 
 Expected<void> HouseFile::removeSet(SetId id) {
   return removeSets(std::span(&id, 1));
+}
+
+Expected<std::vector<fs::path>> HouseFile::removeAthlete(AthleteId athlete) {
+  std::vector<fs::path> films;
+  auto done = impl_->inTransaction([&] {
+    SQLite::Database& db = impl_->db;
+    db.exec("PRAGMA secure_delete = ON");
+    const std::string mine =
+        "SELECT s.clip_id FROM lift_set s JOIN session e ON e.id = s.session_id WHERE e.athlete_id = " +
+        std::to_string(raw(athlete));
+    const std::string others =
+        "SELECT s.clip_id FROM lift_set s JOIN session e ON e.id = s.session_id WHERE e.athlete_id != " +
+        std::to_string(raw(athlete));
+    std::vector<std::int64_t> clips;
+    SQLite::Statement q(db,
+                        "SELECT DISTINCT c.id, c.path, EXISTS (SELECT 1 FROM clip o WHERE o.path = c.path "
+                        "AND o.id IN (" +
+                            others + ")) FROM clip c WHERE c.id IN (" + mine + ") AND c.id NOT IN (" +
+                            others + ")");
+    while (q.executeStep()) {
+      clips.push_back(q.getColumn(0).getInt64());
+      ClipFacts clip;
+      clip.file = q.getColumn(1).getString();
+      if (!clip.file.empty() && q.getColumn(2).getInt() == 0) films.push_back(filmPath(clip));
+    }
+    q.reset();
+    // Sets first: they refer to set-ups, which do not go with what still refers to them.
+    SQLite::Statement sets(
+        db, "DELETE FROM lift_set WHERE session_id IN (SELECT id FROM session WHERE athlete_id = ?)");
+    sets.bind(1, raw(athlete));
+    sets.exec();
+    SQLite::Statement gone(db, "DELETE FROM athlete WHERE id = ?");
+    gone.bind(1, raw(athlete));
+    gone.exec();
+    SQLite::Statement clip(db, "DELETE FROM clip WHERE id = ?");
+    for (const std::int64_t id : clips) {
+      clip.reset();
+      clip.bind(1, id);
+      clip.exec();
+    }
+  });
+  if (!done) return tl::make_unexpected(done.error());
+  std::sort(films.begin(), films.end());
+  films.erase(std::unique(films.begin(), films.end()), films.end());
+  // The journal still has the pages as they were.
+  return impl_->guarded([&]() -> Expected<std::vector<fs::path>> {
+    impl_->db.exec("PRAGMA wal_checkpoint(TRUNCATE)");
+    return films;
+  });
 }
 
 Expected<void> HouseFile::removeSets(std::span<const SetId> ids) {

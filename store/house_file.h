@@ -52,7 +52,7 @@ class HouseFile {
   ~HouseFile();
 
   const std::filesystem::path& path() const;
-  // Grows with whatever is written through this file; equal numbers: nothing was.
+  // Grows with whatever is written to this file, through here or elsewhere; equal numbers: nothing was.
   std::int64_t writes() const;
   // Where the film of a set lies, and the way to store a film's place.
   std::filesystem::path filmPath(const ClipFacts& clip) const;
@@ -61,6 +61,9 @@ class HouseFile {
   Expected<std::vector<Athlete>> athletes() const;
   Expected<AthleteId> addAthlete(const Athlete& athlete);
   Expected<void> saveAthlete(const Athlete& athlete);
+  // Everything of an athlete goes, and what was written is overwritten on the disk; returns the films that
+  // nobody else's sets show. Backups and films are not touched.
+  Expected<std::vector<std::filesystem::path>> removeAthlete(AthleteId athlete);
 
   // Everything known of one athlete; saving replaces all of it but the sets.
   Expected<AthleteRecord> loadRecord(AthleteId athlete) const;

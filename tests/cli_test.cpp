@@ -544,6 +544,42 @@ TEST_F(CommandLine, TheWeeksToATest) {
   EXPECT_EQ(run("plan --athlete " + athlete + " --lift bench --until 2027-01-10 --today 2026-11-23").code, 0);
 }
 
+TEST_F(CommandLine, HousesGoOutComeInAndAreGoneBackTo) {
+  using namespace mottix;
+  const fs::path house = folder / "skarn.mottix", zip = folder / "skarn.zip", copy = folder / "copy.mottix";
+  {
+    auto h = HouseFile::open(house);
+    ASSERT_TRUE(h);
+    SetRecord set;
+    set.athlete = *h->addAthlete({{}, "Runa Tveit", 2.5, 0, ""});
+    set.day = "2026-11-24";
+    ASSERT_TRUE(h->addSet(set));
+  }
+  Ran ran = run("export " + house.string() + " " + zip.string());
+  ASSERT_EQ(ran.code, 0) << ran.err;
+  EXPECT_NE(ran.out.find("1 athletes, 1 sets"), std::string::npos) << ran.out;
+  ran = run("import " + zip.string() + " " + copy.string());
+  ASSERT_EQ(ran.code, 0) << ran.err;
+  EXPECT_NE(run("import " + zip.string() + " " + copy.string()).code, 0) << "never written over";
+  ran = run("take " + zip.string() + " --into " + copy.string() + " --same beside --who \"Runa Tveit\"");
+  ASSERT_EQ(ran.code, 0) << ran.err;
+  EXPECT_EQ(HouseFile::open(copy)->athletes()->size(), 2u);
+  EXPECT_EQ(run("take " + zip.string() + " --into " + copy.string() + " --who Nobody").code, 2);
+  ran = run("backup " + copy.string());
+  ASSERT_EQ(ran.code, 0) << ran.err;
+  const std::string backup = ran.out.substr(12, ran.out.find('\n') - 12);
+  ran = run("delete-athlete " + copy.string() + " \"Runa Tveit\"");
+  EXPECT_NE(ran.code, 0);
+  EXPECT_NE(ran.err.find("--yes"), std::string::npos) << ran.err;
+  ran = run("delete-athlete " + copy.string() + " \"Runa Tveit\" --yes");
+  ASSERT_EQ(ran.code, 0) << ran.err;
+  EXPECT_EQ(HouseFile::open(copy)->athletes()->size(), 1u);
+  ran = run("go-back " + backup + " " + copy.string());
+  ASSERT_EQ(ran.code, 0) << ran.err;
+  EXPECT_EQ(HouseFile::open(copy)->athletes()->size(), 2u);
+  EXPECT_EQ(run("export " + (folder / "none.mottix").string() + " " + zip.string()).code, 3);
+}
+
 TEST_F(CommandLine, TheMeasuresAreListedAndTheirPageIsCurrent) {
   std::ifstream in(fs::path(MOTTIX_SOURCE_DIR) / "docs" / "measures.md");
   const std::string page((std::istreambuf_iterator<char>(in)), {});

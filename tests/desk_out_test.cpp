@@ -10,6 +10,7 @@
 #include <QApplication>
 #include <QLabel>
 #include <QLineEdit>
+#include <QMenu>
 #include <QPdfWriter>
 #include <QPushButton>
 #include <QTest>
@@ -203,6 +204,69 @@ TEST_F(OutDesk, TwoRepsGoIntoOneFilm) {
   const auto film = Film::open(folder() / "both.mp4");
   ASSERT_TRUE(film) << film.error().text;
   EXPECT_EQ(film->info().width_px, 960);
+}
+
+TEST_F(OutDesk, TheHouseGoesOutAndAthletesComeInAndGo) {
+  HouseMenu& menu = window->houseMenu();
+  const auto waited = [&](const char* words) {
+    return QTest::qWaitFor(
+        [&] { return !menu.running() && window->notice().contains(QString::fromUtf8(words)); }, 20000);
+  };
+  menu.exportTo(at("all.zip"), true);
+  ASSERT_TRUE(waited("1 athletes, 1 sets, 1 films")) << window->notice().toStdString();
+  EXPECT_GT(fs::file_size(folder() / "all.zip"), fs::file_size(folder() / "set.mp4"));
+  menu.exportTo(at("no/such/all.zip"), false);
+  ASSERT_TRUE(waited("cannot be written")) << window->notice().toStdString();
+  // The same house beside itself: as another athlete.
+  menu.takeFrom(at("all.zip"), OnSameName::kBeside);
+  ASSERT_TRUE(waited("Taken in: 1 athletes, 1 sets")) << window->notice().toStdString();
+  EXPECT_FALSE(window->onSheet()) << "what was open may be another now";
+  auto athletes = *window->house().athletes();
+  ASSERT_EQ(athletes.size(), 2u);
+  const Athlete second = athletes[1];
+  EXPECT_EQ(second.name, "Runa Vik (2)");
+  ASSERT_NE(window->queue().laneOf(second.id), nullptr) << "the lane is there";
+  menu.takeFrom(at("all.zip"), OnSameName::kMerge);
+  ASSERT_TRUE(waited("1 were known here; of theirs 1 sets were, too")) << window->notice().toStdString();
+  menu.takeFrom(at("set.mp4"), OnSameName::kMerge);
+  ASSERT_TRUE(waited("set.mp4")) << window->notice().toStdString();
+  EXPECT_EQ(window->house().athletes()->size(), 2u);
+  // A backup, somebody deleted for good, and back.
+  ASSERT_TRUE(*keepBackup(window->house().path(), "2026-11-24"));
+  window->openStory(second.id);
+  menu.remove(second.id, false);
+  EXPECT_EQ(window->house().athletes()->size(), 1u);
+  EXPECT_EQ(window->queue().laneOf(second.id), nullptr);
+  EXPECT_TRUE(window->notice().contains(QStringLiteral("is deleted"))) << window->notice().toStdString();
+  EXPECT_FALSE(window->goBack(at("set.mp4"))) << "no backup: nothing changes";
+  EXPECT_EQ(window->house().athletes()->size(), 1u);
+  ASSERT_TRUE(window->goBack(QString::fromStdString(backupsOf(window->house().path()).front().file.string())))
+      << window->notice().toStdString();
+  EXPECT_EQ(window->house().athletes()->size(), 2u);
+  window->openSet(SetId{1});
+  EXPECT_TRUE(window->sheet().data().analysis) << "and the desk goes on";
+  // With the films, by the menu's own words.
+  menu.remove(second.id, true);
+  EXPECT_TRUE(window->notice().contains(QStringLiteral("1 of 1 films"))) << window->notice().toStdString();
+  EXPECT_TRUE(fs::exists(folder() / "set.mp4"));
+}
+
+TEST_F(OutDesk, TheMenuOffersWhatCanBeDone) {
+  QTest::mouseClick(withWhat("house"), Qt::LeftButton);
+  QMenu* menu = nullptr;
+  ASSERT_TRUE(QTest::qWaitFor(
+      [&] {
+        for (QMenu* m : window->findChildren<QMenu*>())
+          if (m->isVisible()) menu = m;
+        return menu != nullptr;
+      },
+      5000));
+  QStringList words;
+  for (const QAction* a : menu->actions()) words << a->text();
+  EXPECT_TRUE(words.join(u'|').contains(QStringLiteral("Delete Runa Vik for good")))
+      << words.join(u'|').toStdString();
+  EXPECT_TRUE(words.join(u'|').contains(QStringLiteral("as one zip")));
+  QTest::keyClick(menu, Qt::Key_Escape);
 }
 
 }  // namespace
