@@ -11,6 +11,7 @@
 
 #include <nlohmann/json.hpp>
 
+#include "cli/batch.h"
 #include "cli/commands.h"
 #include "cli/files.h"
 #include "cli/findings.h"
@@ -37,6 +38,8 @@ struct AnalyseOptions {
   std::vector<std::vector<double>> uprights, rulers;
   std::vector<double> point;  // picture, x, y and perhaps a radius
   std::optional<double> from_s, to_s;
+  std::string batch, out;  // folders
+  int jobs = 0;
 };
 
 void printSummary(const Analysis& analysis, const Judging& by, const Asked& asked,
@@ -230,7 +233,14 @@ void addAnalyseCommand(CLI::App& app, int& exit_code) {
   auto o = std::make_shared<AnalyseOptions>();
   CLI::App* c =
       app.add_subcommand("analyse", "Measure one clip: reps, measures with error, findings, next load");
-  c->add_option("CLIP", o->clip, "Film of one set, from the side, the front or the rear")->required();
+  c->add_option("CLIP", o->clip, "Film of one set, from the side, the front or the rear");
+  c->add_option("--batch", o->batch,
+                "Folder of films, each measured by a worker of its own, instead of one clip")
+      ->excludes("CLIP");
+  c->add_option("--out", o->out,
+                "Folder for a batch's results (NAME.json); what is there already is not made again");
+  c->add_option("--jobs", o->jobs, "Workers at once; as many as there are cores without it")
+      ->check(CLI::Range(1, 1024));
   c->add_option("--lift", o->lift, "What is lifted; auto: by the way the bar goes")
       ->check(CLI::IsMember({"squat", "bench", "deadlift", "auto"}))
       ->capture_default_str();
@@ -279,8 +289,27 @@ void addAnalyseCommand(CLI::App& app, int& exit_code) {
   c->add_option("--curves", o->curves,
                 "Write angles, levers and moments of every picture, with their errors, as CSV; - is standard "
                 "output");
-  c->callback([o, &exit_code] {
-    if (auto done = analyseClip(*o); !done) exit_code = report(done.error());
+  c->callback([o, c, &exit_code] {
+    if (o->batch.empty() == o->clip.empty() || (!o->batch.empty() && o->out.empty()))
+      throw CLI::ValidationError("say a CLIP, or --batch with --out");
+    if (o->batch.empty()) {
+      if (auto done = analyseClip(*o); !done) exit_code = report(done.error());
+      return;
+    }
+    BatchOptions batch{o->batch, o->out, o->jobs, {}};
+    // What was said holds for every film.
+    for (const char* name : {"--lift", "--variant", "--view", "--facing", "--plate-mm", "--held", "--load",
+                             "--recorded-fps", "--models", "--athlete", "--school"})
+      if (const CLI::Option* option = c->get_option(name); option->count() > 0) {
+        batch.say.emplace_back(name);
+        batch.say.push_back(option->results().front());
+      }
+    if (o->bar_only) batch.say.emplace_back("--bar-only");
+    const auto failed = analyseBatch(batch);
+    if (!failed)
+      exit_code = report(failed.error());
+    else if (*failed > 0)
+      exit_code = kExitUnmeasurable;
   });
 }
 

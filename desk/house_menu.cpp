@@ -5,11 +5,14 @@
 #include <QCheckBox>
 #include <QDate>
 #include <QFileDialog>
+#include <QFileInfo>
 #include <QLocale>
 #include <QMenu>
 #include <QMessageBox>
 #include <QPushButton>
 #include <QtConcurrent>
+
+#include "desk/folder_watch.h"
 
 namespace mottix {
 
@@ -30,7 +33,7 @@ void HouseMenu::stop() {
   if (stop_) *stop_ = true;
 }
 
-void HouseMenu::popup(const QPoint& at, std::optional<AthleteId> who) {
+void HouseMenu::popup(const QPoint& at, std::optional<AthleteId> who, const QString& watched) {
   auto* menu = new QMenu(window_);
   menu->setAttribute(Qt::WA_DeleteOnClose);
   if (running()) {
@@ -38,6 +41,11 @@ void HouseMenu::popup(const QPoint& at, std::optional<AthleteId> who) {
   } else {
     menu->addAction(tr("All of the house as one zip…"), this, &HouseMenu::askExport);
     menu->addAction(tr("Athletes of another house…"), this, &HouseMenu::askTake);
+    if (watched.isEmpty())
+      menu->addAction(tr("Watch a folder for new films…"), this, &HouseMenu::askWatch);
+    else
+      menu->addAction(tr("Watch “%1” no more").arg(QFileInfo(watched).fileName()), this,
+                      [this] { emit watchWanted({}, false); });
     QString name;
     if (const auto athletes = house_.athletes(); athletes && who)
       for (const Athlete& a : *athletes)
@@ -140,6 +148,18 @@ void HouseMenu::askExport() {
       window_, tr("All of the house"),
       QString::fromStdString(house_.path().stem().string()) + QStringLiteral(".zip"), tr("Zip (*.zip)"));
   if (!file.isEmpty()) exportTo(file, ask.clickedButton() == with);
+}
+
+void HouseMenu::askWatch() {
+  const QString folder = QFileDialog::getExistingDirectory(window_, tr("Watch a folder for new films"));
+  if (folder.isEmpty()) return;
+  bool all = false;
+  if (const auto there = FolderWatch::filmsIn(folder); !there.isEmpty())
+    all = QMessageBox::question(
+              window_, tr("Watch a folder for new films"),
+              tr("%1 films lie there already. Take those in as well that the house does not know?")
+                  .arg(there.size())) == QMessageBox::Yes;
+  emit watchWanted(folder, all);
 }
 
 void HouseMenu::askTake() {

@@ -24,7 +24,8 @@ class HouseMenu : public QObject {
   HouseMenu(HouseFile& house, QWidget* window);
   ~HouseMenu() override;
   // `who`: the athlete at hand, who may be deleted.
-  void popup(const QPoint& at, std::optional<AthleteId> who);
+  // `watched`: the folder that is watched for new films; empty: none.
+  void popup(const QPoint& at, std::optional<AthleteId> who, const QString& watched);
   bool running() const { return working_.isRunning(); }
   void exportTo(const QString& file, bool films);
   void takeFrom(const QString& file, OnSameName on_same);
@@ -35,12 +36,15 @@ class HouseMenu : public QObject {
  public slots:
   void askExport();
   void askTake();
+  void askWatch();
   void askRemove(mottix::AthleteId who);
 
  signals:
   void said(QString text);
   void changed();  // athletes came or went
   void goBackWanted(QString backup);
+  // A folder is watched from now on, or none; `all`: what lies there already is taken in as well.
+  void watchWanted(QString folder, bool all);
 
  private:
   struct Done {

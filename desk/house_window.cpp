@@ -5,7 +5,10 @@
 
 #include <QAction>
 #include <QCloseEvent>
+#include <QDateTime>
+#include <QDir>
 #include <QFileDialog>
+#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLocale>
@@ -284,11 +287,18 @@ void HouseWindow::buildChrome() {
   auto* house_button = button(tr("House…"), tr("Export, athletes of another house, backups, deleting"), true);
   house_button->setProperty("what", QStringLiteral("house"));
   connect(house_button, &QPushButton::clicked, this, [this, house_button] {
-    menu_->popup(house_button->mapToGlobal(QPoint(0, house_button->height())), athleteAtHand());
+    menu_->popup(house_button->mapToGlobal(QPoint(0, house_button->height())), athleteAtHand(),
+                 watch_.folder());
   });
   connect(menu_, &HouseMenu::said, this, &HouseWindow::say);
   connect(menu_, &HouseMenu::changed, this, &HouseWindow::startAnew);
   connect(menu_, &HouseMenu::goBackWanted, this, &HouseWindow::goBack);
+  connect(menu_, &HouseMenu::watchWanted, this, &HouseWindow::watchFolder);
+  connect(&watch_, &FolderWatch::came, this, &HouseWindow::takeWatched);
+  connect(&watch_, &FolderWatch::lost, this, [this](const QString& folder) {
+    say(tr("“%1” is there no more, so it is not watched. It is again when the house is opened and finds it.")
+            .arg(folder));
+  });
   bar->addWidget(house_button);
   auto* undo_button =
       add_action(undo_.createUndoAction(this, tr("Undo")), {QKeySequence(Qt::CTRL | Qt::Key_Z)});
@@ -515,6 +525,49 @@ void HouseWindow::openBeside() {
   refreshCrumbs();
 }
 
+void HouseWindow::watchFolder(const QString& folder, bool all) {
+  const QString since = all ? QString() : QDateTime::currentDateTime().toString(Qt::ISODate);
+  auto ok = house_.saveDeskState("watched folder", folder.toStdString());
+  if (ok) ok = house_.saveDeskState("watched since", since.toStdString());
+  if (!ok) say(QString::fromStdString(ok.error().text));
+  watchAgain();
+}
+
+void HouseWindow::watchAgain() {
+  const auto folder = house_.deskState("watched folder"), since = house_.deskState("watched since");
+  if (!folder || !since) return;
+  watch_.watch(QString::fromStdString(*folder),
+               QDateTime::fromString(QString::fromStdString(*since), Qt::ISODate));
+}
+
+void HouseWindow::takeWatched(const QString& film) {
+  if (const auto known = house_.knowsFilm(house_.relativeFilm(film.toStdString())); !known || *known) return;
+  const auto athletes = house_.athletes();
+  if (!athletes) return say(QString::fromStdString(athletes.error().text));
+  const QFileInfo info(film);
+  std::optional<AthleteId> whose;
+  QString name;
+  for (const Athlete& a : *athletes) {
+    const QString who = QString::fromStdString(a.name), first = who.section(QLatin1Char(' '), 0, 0);
+    const bool by_folder = info.dir().dirName().compare(who, Qt::CaseInsensitive) == 0,
+               by_name = info.fileName().startsWith(who, Qt::CaseInsensitive) ||
+                         info.fileName().startsWith(first + QLatin1Char(' '), Qt::CaseInsensitive) ||
+                         info.fileName().startsWith(first + QLatin1Char('_'), Qt::CaseInsensitive);
+    if (by_folder || (by_name && !whose)) {
+      whose = a.id;
+      name = who;
+    }
+  }
+  if (!whose) whose = athleteAtHand();
+  if (!whose)
+    return say(
+        tr("“%1” has come, but there is no athlete yet. Make one first (Ctrl+N).").arg(info.fileName()));
+  for (const Athlete& a : *athletes)
+    if (a.id == *whose) name = QString::fromStdString(a.name);
+  addFilms(*whose, {film});
+  say(tr("“%1” has come, for %2.").arg(info.fileName(), name));
+}
+
 // Athletes came or went, or the house is another one: nothing on the desk may show what is no more.
 void HouseWindow::startAnew() {
   sheet_->close();
@@ -542,6 +595,7 @@ bool HouseWindow::goBack(const QString& backup) {
   }
   house_ = std::move(*again);
   startAnew();
+  watchAgain();
   say(done ? tr("The house is as it was; what it had become is kept among its backups.")
            : QString::fromStdString(done.error().text));
   return done.has_value();
@@ -684,6 +738,7 @@ void HouseWindow::refreshCrumbs() {
 }
 
 void HouseWindow::restore() {
+  watchAgain();
   auto set = house_.deskState("set");
   auto frame = house_.deskState("frame");
   if (!set || !frame || set->empty()) return refreshCrumbs();

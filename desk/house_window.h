@@ -15,6 +15,7 @@
 #include "desk/beside_view.h"
 #include "desk/blind_look_view.h"
 #include "desk/fit_view.h"
+#include "desk/folder_watch.h"
 #include "desk/hand_out_view.h"
 #include "desk/house_book_view.h"
 #include "desk/house_menu.h"
@@ -82,6 +83,10 @@ class HouseWindow : public QMainWindow {
   void openToday();
   void openImport(const QString& file);
   HouseMenu& houseMenu() { return *menu_; }
+  FolderWatch& folderWatch() { return watch_; }
+  // From now on, and when the house is opened again; empty: none. A film goes to the athlete whose name its
+  // folder has, or its own name begins with; else to the athlete at hand.
+  void watchFolder(const QString& folder, bool all);
   // The house as it was in a backup; what it is now is kept among them. False: it was said why.
   bool goBack(const QString& backup);
 
@@ -95,6 +100,9 @@ class HouseWindow : public QMainWindow {
   QUndoGroup undo_;
   QUndoStack queue_stack_;
   HouseMenu* menu_ = nullptr;
+  FolderWatch watch_;
+  void takeWatched(const QString& film);
+  void watchAgain();
   QStackedWidget* pages_ = nullptr;
   QueueView* queue_ = nullptr;
   SetSheet* sheet_ = nullptr;

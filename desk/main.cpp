@@ -241,11 +241,14 @@ int main(int argc, char** argv) {
                                       QStringLiteral("Set to open for the picture of the sheet."),
                                       QStringLiteral("ID"), QStringLiteral("0"));
   parser.addOptions({house_option, look_option, size_option, shots_option, suffix_option, set_option});
+  parser.addPositionalArgument(QStringLiteral("HOUSE"), QStringLiteral("The same as --house."),
+                               QStringLiteral("[HOUSE]"));
   parser.process(app);
 
   mottix::applyLook(
       app, parser.value(look_option) == QLatin1String("dark") ? mottix::Look::kDark : mottix::Look::kLight);
   QString path = parser.value(house_option);
+  if (path.isEmpty()) path = parser.positionalArguments().value(0);
   if (path.isEmpty()) {
     const QString folder = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
     QDir().mkpath(folder);

@@ -1028,6 +1028,16 @@ Expected<SetRecord> HouseFile::loadSet(SetId id) const {
   });
 }
 
+Expected<bool> HouseFile::knowsFilm(const std::string& file) const {
+  return impl_->guarded([&]() -> Expected<bool> {
+    SQLite::Statement q(
+        impl_->db,
+        "SELECT EXISTS (SELECT 1 FROM clip c JOIN lift_set s ON s.clip_id = c.id WHERE c.path = ?)");
+    q.bind(1, file);
+    return q.executeStep() && q.getColumn(0).getInt() != 0;
+  });
+}
+
 Expected<std::optional<SetId>> HouseFile::setWithOtherFilm(SetId other) const {
   return impl_->guarded([&]() -> Expected<std::optional<SetId>> {
     SQLite::Statement q(impl_->db, "SELECT set_id FROM other_film WHERE other_id = ? ORDER BY set_id");

@@ -103,6 +103,8 @@ class HouseFile {
   Expected<void> removeSet(SetId id);
   Expected<void> removeSets(std::span<const SetId> ids);
 
+  // Whether a set shows this film, by its place as the house says it.
+  Expected<bool> knowsFilm(const std::string& file) const;
   // The set whose other film this is, if there is one.
   Expected<std::optional<SetId>> setWithOtherFilm(SetId other) const;
 

@@ -544,6 +544,42 @@ TEST_F(CommandLine, TheWeeksToATest) {
   EXPECT_EQ(run("plan --athlete " + athlete + " --lift bench --until 2027-01-10 --today 2026-11-23").code, 0);
 }
 
+TEST_F(CommandLine, AFolderOfFilmsIsMeasuredAndGoneOnWith) {
+  const fs::path films = folder / "archive", out = folder / "results";
+  fs::create_directories(films / "deeper");
+  fs::copy_file(film(), films / "a.mp4");
+  fs::copy_file(film(), films / "b.MP4");
+  std::ofstream(films / "broken.mov") << "no film";
+  std::ofstream(films / "notes.txt") << "no film either";
+  const std::string batch =
+      "analyse --batch " + films.string() + " --out " + out.string() + " --bar-only --lift squat --load 80";
+  Ran ran = run(batch + " --jobs 2");
+  EXPECT_EQ(ran.code, 4) << "one of them failed";
+  const auto lines = std::count(ran.out.begin(), ran.out.end(), '\n');
+  EXPECT_EQ(lines, 3) << ran.out;
+  EXPECT_NE(ran.out.find("a.mp4\t2 reps"), std::string::npos) << ran.out;
+  EXPECT_NE(ran.out.find("broken.mov\tfailed: "), std::string::npos) << ran.out;
+  EXPECT_NE(ran.out.find("broken.mov”"), std::string::npos)
+      << "the reason, as the worker said it: " << ran.out;
+  EXPECT_TRUE(fitsSchema(out / "b.MP4.json", "analysis"));
+  EXPECT_FALSE(fs::exists(out / "broken.mov.json"));
+  EXPECT_FALSE(fs::exists(out / "broken.mov.unfinished"));
+  // Gone on with: what is there stays as it is.
+  const auto before = fs::last_write_time(out / "a.mp4.json");
+  fs::remove(out / "b.MP4.json");
+  fs::remove(films / "broken.mov");
+  ran = run(batch);
+  EXPECT_EQ(ran.code, 0) << ran.err;
+  EXPECT_NE(ran.out.find("a.mp4\tthere already: 2 reps"), std::string::npos) << ran.out;
+  EXPECT_NE(ran.out.find("b.MP4\t2 reps"), std::string::npos) << ran.out;
+  EXPECT_EQ(fs::last_write_time(out / "a.mp4.json"), before);
+  EXPECT_EQ(run("analyse --batch " + (folder / "none").string() + " --out " + out.string()).code, 3);
+  EXPECT_EQ(run("analyse --batch " + (films / "deeper").string() + " --out " + out.string()).code, 3)
+      << "no film in it";
+  EXPECT_EQ(run("analyse --batch " + films.string()).code, 2) << "where to is missing";
+  EXPECT_EQ(run("analyse").code, 2);
+}
+
 TEST_F(CommandLine, HousesGoOutComeInAndAreGoneBackTo) {
   using namespace mottix;
   const fs::path house = folder / "skarn.mottix", zip = folder / "skarn.zip", copy = folder / "copy.mottix";

@@ -251,6 +251,55 @@ TEST_F(OutDesk, TheHouseGoesOutAndAthletesComeInAndGo) {
   EXPECT_TRUE(fs::exists(folder() / "set.mp4"));
 }
 
+TEST_F(OutDesk, NewFilmsOfAWatchedFolderComeByThemselves) {
+  const fs::path inbox = folder() / "inbox";
+  fs::create_directories(inbox);
+  fs::copy_file(folder() / "set.mp4", inbox / "old.mp4");
+  fs::last_write_time(inbox / "old.mp4", fs::file_time_type::clock::now() - std::chrono::hours(2));
+  const AthleteId oda = *window->house().addAthlete({{}, "Oda Berg", 2.5, 0, ""});
+  window->queue().reload();
+  const auto count = [&] { return window->house().sets()->size(); };
+  const std::size_t before = count();
+  window->folderWatch().setPatience(100);
+  window->watchFolder(QString::fromStdString(inbox.string()), false);
+  QTest::qWait(500);
+  EXPECT_EQ(count(), before) << "what was there is not taken";
+  // One in a folder of its own name, one by its own, one by nobody's; copied in pieces.
+  fs::create_directories(inbox / "Oda Berg");
+  QTest::qWait(400);
+  fs::copy_file(folder() / "set.mp4", inbox / "Oda Berg" / "clip.mp4");
+  {
+    std::ofstream grows(inbox / "oda_2.mp4", std::ios::binary);
+    const std::string all = read(folder() / "set.mp4");
+    for (std::size_t k = 0; k < all.size(); k += all.size() / 4 + 1) {
+      grows << all.substr(k, all.size() / 4 + 1) << std::flush;
+      QTest::qWait(60);
+    }
+  }
+  ASSERT_TRUE(QTest::qWaitFor([&] { return count() == before + 2; }, 10000)) << count();
+  EXPECT_EQ(window->house().log(oda)->size(), 2u);
+  EXPECT_TRUE(window->notice().contains(QStringLiteral("for Oda Berg"))) << window->notice().toStdString();
+  std::ofstream(inbox / "notes.txt") << "no film";
+  // The house remembers it, and does not take a film twice.
+  for (const SetRecord& s : *window->house().sets()) window->jobs().cancel(s.id);
+  window.reset();
+  fs::copy_file(folder() / "set.mp4", inbox / "late.mp4");
+  auto house = HouseFile::open(folder() / "house.mottix");
+  ASSERT_TRUE(house);
+  window = std::make_unique<HouseWindow>(std::move(*house), QDate(2026, 11, 24));
+  window->folderWatch().setPatience(100);
+  window->show();
+  ASSERT_TRUE(QTest::qWaitFor([&] { return count() == before + 3; }, 10000)) << "came while nobody watched";
+  QTest::qWait(600);
+  EXPECT_EQ(count(), before + 3);
+  window->watchFolder({}, false);
+  fs::copy_file(folder() / "set.mp4", inbox / "ignored.mp4");
+  QTest::qWait(600);
+  EXPECT_EQ(count(), before + 3);
+  for (const SetRecord& s : *window->house().sets()) window->jobs().cancel(s.id);
+  ASSERT_TRUE(window->house().removeAthlete(oda));
+}
+
 TEST_F(OutDesk, TheMenuOffersWhatCanBeDone) {
   QTest::mouseClick(withWhat("house"), Qt::LeftButton);
   QMenu* menu = nullptr;
