@@ -570,7 +570,7 @@ void HouseWindow::takeWatched(const QString& film) {
 
 // Athletes came or went, or the house is another one: nothing on the desk may show what is no more.
 void HouseWindow::startAnew() {
-  sheet_->close();
+  sheet_->putAway();
   showQueue();
   for (QUndoStack* stack : undo_.stacks()) stack->clear();
   queue_->reload();
@@ -578,11 +578,13 @@ void HouseWindow::startAnew() {
 }
 
 bool HouseWindow::goBack(const QString& backup) {
-  if (!jobs_.idle()) {
-    say(tr("Films are being followed; wait for them, or stop them, before going back."));
+  if (!jobs_.idle() || menu_->running()) {
+    say(
+        tr("Films are being followed, or something is being written; wait for it, or stop it, before going "
+           "back."));
     return false;
   }
-  sheet_->close();
+  sheet_->putAway();
   showQueue();
   const std::filesystem::path path = house_.path();
   Expected<void> done;

@@ -790,7 +790,7 @@ void SetSheet::leave() {
   film_->leaveMode();
 }
 
-void SetSheet::close() {
+void SetSheet::putAway() {
   leave();
   forgetLog();
   trials_.waitForFinished();

@@ -49,7 +49,7 @@ class SetSheet : public QWidget {
   void open(SetId id);
   void leave();
   // Nothing is on the sheet any more, and nothing of the house is being read.
-  void close();
+  void putAway();
   SetId current() const { return data_.set.id; }
   const SheetData& data() const { return data_; }
   // What a hand-out says beside the set itself.
