@@ -6,7 +6,6 @@
 #include <sstream>
 
 #include <gtest/gtest.h>
-#include <QGuiApplication>
 
 #include "core/load/lift_plan.h"
 
@@ -18,12 +17,6 @@ namespace fs = std::filesystem;
 class HandOuts : public testing::Test {
  protected:
   HandOuts() {
-    if (qApp == nullptr) {
-      static int argc = 1;
-      static char name[] = "report_test";
-      static char* argv[] = {name, nullptr};
-      static QGuiApplication app(argc, argv);
-    }
     sheet.athlete.name = "Runa <b>Vik</b>";
     sheet.set.day = "2026-11-24";
     sheet.set.edit.asked = {};

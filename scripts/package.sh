@@ -30,6 +30,6 @@ chroot "$root" sh -euc '
   test -s /tmp/new.mottix
   test -s /usr/share/man/man1/mottix.1
   apt-get remove -y -qq mottix >/dev/null
-  ! command -v mottix
+  test ! -e /usr/bin/mottix
 '
 echo "Installed, run and removed in a clean Debian 12."

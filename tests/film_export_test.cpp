@@ -25,12 +25,6 @@ class FilmExports : public testing::Test {
     return fs::temp_directory_path() / ("mottix_export_" + std::to_string(getpid()));
   }
   static void SetUpTestSuite() {
-    if (qApp == nullptr) {
-      static int argc = 1;
-      static char name[] = "film_export_test";
-      static char* argv[] = {name, nullptr};
-      static QGuiApplication app(argc, argv);
-    }
     fs::create_directories(folder());
     plan = planFromSeed(3);
     plan.take("plain");
@@ -236,3 +230,9 @@ TEST(WebVtt, IsWhatPlayersRead) {
 
 }  // namespace
 }  // namespace mottix
+
+int main(int argc, char** argv) {
+  testing::InitGoogleTest(&argc, argv);
+  QGuiApplication app(argc, argv);
+  return RUN_ALL_TESTS();
+}
