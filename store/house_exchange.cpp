@@ -6,6 +6,7 @@
 #include <cstring>
 #include <fstream>
 #include <map>
+#include <memory>
 #include <regex>
 #include <set>
 
@@ -355,19 +356,21 @@ class ZipIn {
   // In pieces; false where it is not there, damaged, longer than `most`, or `take` says so.
   bool read(const std::string& name, std::uint64_t most,
             const std::function<bool(const char*, std::size_t)>& take) {
-    zip_file_t* file = zip_fopen(zip_, name.c_str(), 0);
-    if (file == nullptr) return false;
+    // Closed also when what takes it throws.
+    const auto close = [](zip_file_t* f) { zip_fclose(f); };
+    std::unique_ptr<zip_file_t, decltype(close)> file(zip_fopen(zip_, name.c_str(), 0), close);
+    if (!file) return false;
     std::vector<char> piece(1u << 18);
     std::uint64_t all = 0;
     bool fine = true;
     while (fine) {
-      const zip_int64_t got = zip_fread(file, piece.data(), piece.size());
+      const zip_int64_t got = zip_fread(file.get(), piece.data(), piece.size());
       if (got < 0) fine = false;  // damaged: the checksum is looked at on the way
       if (got <= 0) break;
       all += static_cast<std::uint64_t>(got);
       fine = all <= most && take(piece.data(), static_cast<std::size_t>(got));
     }
-    return zip_fclose(file) == 0 && fine;
+    return zip_fclose(file.release()) == 0 && fine;
   }
 
  private:
