@@ -657,7 +657,7 @@ void BesideView::writeFilm(const QString& file) {
   for (const Side& side : side_) {
     if (!side.data.analysis || !side.data.set.hasFilm())
       return emit trouble(tr("Both sets need a film that has been measured."));
-    sides.push_back({side.data, house_.filmPath(side.data.set.clip), repOf(side), {}});
+    sides.push_back({side.data, house_.filmPath(side.data.set.clip), repOf(side), {}, {}});
   }
   FilmExport how;
   how.stop_at_finding = false;

@@ -31,7 +31,7 @@ class FolderWatch : public QObject {
   QString folder_;
   QDateTime since_;
   QFileSystemWatcher watcher_;
-  QTimer settle_;  // runs while something grows, and now and then for folders of which nothing is told
+  QTimer settle_;                      // runs while something grows
   std::map<QString, qint64> growing_;  // size when it was looked at last
   std::set<QString> told_;
   void look();

@@ -58,7 +58,7 @@ HandOutView::HandOutView(QWidget* parent) : QWidget(parent) {
   build();
   connect(&decoding_, &QFutureWatcherBase::finished, this, [this] {
     if (decoding_.isCanceled()) return;
-    frame_ = decoding_.result();
+    if (page_data_.finding) picture_ = findingPicture(sheet_, *page_data_.finding, decoding_.result());
     refresh();
   });
 }
@@ -290,8 +290,9 @@ void HandOutView::askFilm() {
 
 void HandOutView::writeFilm(const QString& file) {
   if (job_->running()) return;
-  FilmSide side{sheet_, film_, film_rep_, {}};
+  FilmSide side{sheet_, film_, film_rep_, {}, {}};
   if (page_data_.finding) side.finding = page_data_.finding->rule;
+  side.cue = page_data_.cue;
   write_->setEnabled(false);
   bar_->setValue(0);
   bar_->show();
@@ -307,7 +308,8 @@ void HandOutView::open(const SheetData& sheet, const HandOutFacts& facts, const 
   film_rep_.reset();
   film_how_.lines = EvidenceChoice();
   wish_.finding.clear();
-  frame_ = {};
+  picture_ = {};
+  pictured_.clear();
   if (!same) {
     const QSignalBlocker quiet(note_);
     wish_.note.clear();
@@ -321,11 +323,10 @@ void HandOutView::open(const SheetData& sheet, const HandOutFacts& facts, const 
 // Decoded on a thread: the picture is on the page as soon as it is there.
 void HandOutView::wantPicture() {
   if (!page_data_.finding || film_.empty()) return;
-  const std::size_t at = pictureOf(*page_data_.finding);
-  if (!frame_.isNull() && frame_at_ == at) return;
-  frame_ = {};
-  frame_at_ = at;
-  decoding_.setFuture(QtConcurrent::run([film = film_, at]() -> QImage {
+  if (pictured_ == page_data_.finding->rule) return;
+  pictured_ = page_data_.finding->rule;
+  picture_ = {};
+  decoding_.setFuture(QtConcurrent::run([film = film_, at = page_data_.finding->frame]() -> QImage {
     auto opened = Film::open(film);
     FramePicture picture;
     if (!opened) return {};
@@ -339,8 +340,7 @@ void HandOutView::wantPicture() {
 
 void HandOutView::refresh() {
   page_data_ = makeHandOut(sheet_, facts_, wish_);
-  if (page_data_.finding && !frame_.isNull())
-    page_data_.picture = findingPicture(sheet_, *page_data_.finding, frame_);
+  if (page_data_.finding && page_data_.finding->rule == pictured_) page_data_.picture = picture_;
   page_->show(&page_data_);
   level_->setText(wish_.level == HandOutLevel::kPlain ? tr("in plain words") : tr("with numbers"));
   unit_->setText(wish_.in_lb ? QStringLiteral("lb") : QStringLiteral("kg"));

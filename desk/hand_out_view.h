@@ -51,8 +51,8 @@ class HandOutView : public QWidget {
   HandOutWish wish_;
   std::filesystem::path film_;
   HandOut page_data_;
-  QImage frame_;              // of the finding, whole
-  std::size_t frame_at_ = 0;  // which one
+  QImage picture_;        // of the finding; null until its film has been decoded
+  std::string pictured_;  // its rule
   QFutureWatcher<QImage> decoding_;
   HandOutPage* page_ = nullptr;
   FilmExport film_how_;

@@ -284,9 +284,7 @@ Expected<std::vector<FilmCaption>> exportFilm(const std::vector<FilmSide>& sides
   const auto textOf = [&](const Tick& tick) -> QString {
     if (tick.stands && finding != nullptr) {
       QString text = findingHeading(*finding, first.side().sheet.by.book);
-      const Cue* cue = builtInCueBook().find(first.side().sheet.set.edit.cue);
-      if (cue != nullptr && cue->isFor(finding->rule))
-        text += QLatin1Char('\n') + tr("“%1”").arg(QString::fromStdString(cue->words));
+      if (!first.side().cue.isEmpty()) text += QLatin1Char('\n') + tr("“%1”").arg(first.side().cue);
       return text;
     }
     const Rep* rep = first.side().sheet.repAt(tick.left);

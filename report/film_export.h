@@ -33,6 +33,7 @@ struct FilmSide {
   std::filesystem::path film;
   std::optional<int> rep = std::nullopt;              // nothing: all of them
   std::optional<std::string> finding = std::nullopt;  // by its rule; nothing: the first clear one
+  QString cue = {};                                   // said for that finding: stands under it; empty: none
 };
 
 struct FilmCaption {

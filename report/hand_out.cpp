@@ -113,10 +113,6 @@ void paintReps(QPainter& p, const QRectF& room, const HandOut& h, double unit) {
 
 }  // namespace
 
-std::size_t pictureOf(const Finding& finding) {
-  return finding.frame;
-}
-
 HandOut makeHandOut(const SheetData& sheet, const HandOutFacts& facts, const HandOutWish& wish) {
   HandOut h;
   const SetEdit& edit = sheet.set.edit;
@@ -189,7 +185,7 @@ HandOut makeHandOut(const SheetData& sheet, const HandOutFacts& facts, const Han
 
 QImage findingPicture(const SheetData& sheet, const Finding& finding, const QImage& frame) {
   if (frame.isNull() || !sheet.analysis) return {};
-  const std::size_t at = pictureOf(finding);
+  const std::size_t at = finding.frame;
   // Lifter and bar, with some room; the whole frame where neither is known.
   QRectF around;
   const auto take = [&](const Vec2& px) {
@@ -370,7 +366,8 @@ double layHandOut(QPainter& p, const QRectF& page, const HandOut& h, double size
 void paintHandOut(QPainter& p, const QRectF& page, const HandOut& h) {
   p.save();
   p.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
-  // As large as it goes on the page, and many words make all of it smaller: nothing is cut off, least of all a caution.
+  // As large as it goes on the page, and many words make all of it smaller: nothing is cut off, least of all
+  // a caution.
   constexpr double kLargest = 1.25, kStep = 0.95, kSmallest = 0.45;
   double size = kLargest;
   while (size > kSmallest && layHandOut(p, page, h, size, false) > page.bottom()) size *= kStep;

@@ -67,8 +67,6 @@ HandOut makeHandOut(const SheetData& sheet, const HandOutFacts& facts, const Han
 // The finding on its picture: the part of the frame around lifter and bar, with joints, path and lines.
 // `frame`: of the film, whole, as displayed.
 QImage findingPicture(const SheetData& sheet, const Finding& finding, const QImage& frame);
-// The picture on which a finding is seen.
-std::size_t pictureOf(const Finding& finding);
 
 // A4 upright, whatever its size in pixels.
 void paintHandOut(QPainter& painter, const QRectF& page, const HandOut& hand_out);

@@ -745,19 +745,6 @@ constexpr const char* kSetKey =
 
 }  // namespace
 
-Expected<std::vector<std::string>> athletesIn(const fs::path& from) {
-  const Workplace work(fs::temp_directory_path() / "house");
-  auto copy = asHouse(from, work);
-  if (!copy) return tl::make_unexpected(copy.error());
-  auto house = HouseFile::open(*copy);
-  if (!house) return tl::make_unexpected(house.error());
-  const auto all = house->athletes();
-  if (!all) return tl::make_unexpected(all.error());
-  std::vector<std::string> names;
-  for (const Athlete& a : *all) names.push_back(a.name);
-  return names;
-}
-
 Expected<TakenAthletes> takeAthletes(HouseFile& into, const fs::path& from,
                                      const std::vector<std::string>& whom, OnSameName on_same) {
   const Workplace work(into.path());

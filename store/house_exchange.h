@@ -57,8 +57,6 @@ struct TakenAthletes {
 // everybody. kCorrectInput for a name that is not there.
 Expected<TakenAthletes> takeAthletes(HouseFile& into, const std::filesystem::path& from,
                                      const std::vector<std::string>& whom, OnSameName on_same);
-// Who is in a house file or zip.
-Expected<std::vector<std::string>> athletesIn(const std::filesystem::path& from);
 
 // A copy of the house as it is, beside it in NAME_backups, named by the day; of that day there is one, and
 // the newest `keep` days are kept. False: there was one of today already.
