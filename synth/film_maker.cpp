@@ -387,9 +387,9 @@ Expected<void> makeFilm(const FilmPlan& plan, const std::filesystem::path& film,
   const std::size_t frames = times.size();
   Json frame_list = Json::array();
   cv::Mat ideal, bgr;
-  // One picture is encoded while the next is drawn.
-  std::future<Expected<void>> writing;
+  // One picture is encoded while the next is drawn; leaving early waits for it before the picture goes.
   cv::Mat written;
+  std::future<Expected<void>> writing;
   const char* near = plan.from_right ? "right_" : "left_";
   const char* far = plan.from_right ? "left_" : "right_";
   std::vector<double> scale;
