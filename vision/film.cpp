@@ -1,164 +1,189 @@
 #include "vision/film.h"
 
+#include <fcntl.h>
+#include <spawn.h>
+#include <sys/mman.h>
+#include <sys/socket.h>
+#include <sys/wait.h>
+#include <unistd.h>
+
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <cstdlib>
+#include <csignal>
 #include <cstring>
 #include <fstream>
+
+extern "C" {
+#include <libavutil/mem.h>
+#include <libavutil/sha.h>
+}
 
 #include <opencv2/core.hpp>
 #include <opencv2/imgproc.hpp>
 
-extern "C" {
-#include <libavcodec/avcodec.h>
-#include <libavformat/avformat.h>
-#include <libavutil/display.h>
-#include <libavutil/imgutils.h>
-#include <libavutil/pixdesc.h>
-#include <libavutil/sha.h>
-#include <libswscale/swscale.h>
-}
-
 #include "core/motion/camera_shake.h"
+#include "vision/film_wire.h"
 
 namespace mottix {
 namespace {
-
-template <auto Free>
-struct AvDeleter {
-  template <typename T>
-  void operator()(T* p) const {
-    Free(&p);
-  }
-};
-using FormatPtr = std::unique_ptr<AVFormatContext, AvDeleter<avformat_close_input>>;
-using CodecPtr = std::unique_ptr<AVCodecContext, AvDeleter<avcodec_free_context>>;
-using PacketPtr = std::unique_ptr<AVPacket, AvDeleter<av_packet_free>>;
-using FrameHolder = std::unique_ptr<AVFrame, AvDeleter<av_frame_free>>;
-struct SwsDeleter {
-  void operator()(SwsContext* p) const { sws_freeContext(p); }
-};
-using SwsPtr = std::unique_ptr<SwsContext, SwsDeleter>;
-
-std::string errorText(int code) {
-  std::array<char, AV_ERROR_MAX_STRING_SIZE> text{};
-  av_strerror(code, text.data(), text.size());
-  return text.data();
-}
 
 std::string quoted(const std::filesystem::path& path) {
   return "“" + path.filename().string() + "”";
 }
 
-// How the stored picture is brought to the one displayed: mirrored first, then turned clockwise.
-struct Orientation {
-  int rotation_deg = 0;
-  bool mirrored = false;
+// Beside the program in the build folder; below libexec where it is installed.
+std::filesystem::path readerProgram() {
+  std::error_code ec;
+  const auto here = std::filesystem::read_symlink("/proc/self/exe", ec).parent_path();
+  const auto beside = here / "mottix-film-reader";
+  return std::filesystem::exists(beside, ec) ? beside
+                                             : here.parent_path() / "libexec/mottix/mottix-film-reader";
+}
+
+class Descriptor {
+ public:
+  explicit Descriptor(int fd = -1) : fd_(fd) {}
+  Descriptor(Descriptor&& other) noexcept : fd_(std::exchange(other.fd_, -1)) {}
+  Descriptor& operator=(Descriptor&& other) noexcept {
+    std::swap(fd_, other.fd_);
+    return *this;
+  }
+  ~Descriptor() {
+    if (fd_ >= 0) close(fd_);
+  }
+  int get() const { return fd_; }
+  // Out of the way of the numbers that the reading process knows.
+  Descriptor high() const { return Descriptor(fcntl(fd_, F_DUPFD_CLOEXEC, 16)); }
+
+ private:
+  int fd_;
 };
 
-Orientation orientationOf(const AVStream& stream) {
-  const uint8_t* side = av_stream_get_side_data(&stream, AV_PKT_DATA_DISPLAYMATRIX, nullptr);
-  if (side == nullptr) return {};
-  std::array<int32_t, 9> matrix{};
-  std::memcpy(matrix.data(), side, sizeof matrix);
-  Orientation o;
-  // Places are rows times this matrix, so that mirroring first means the first row's sign.
-  o.mirrored = static_cast<double>(matrix[0]) * matrix[4] - static_cast<double>(matrix[1]) * matrix[3] < 0.0;
-  if (o.mirrored) {
-    matrix[0] = -matrix[0];
-    matrix[1] = -matrix[1];
+// The process that decodes (vision/film_reader_main.cpp).
+class Reader {
+ public:
+  Reader(Reader&&) = delete;
+  Reader() = default;
+  ~Reader() {
+    end();
+    if (pictures_ != nullptr) munmap(pictures_, size_);
   }
-  const double ccw = av_display_rotation_get(matrix.data());
-  if (std::isnan(ccw)) return {};
-  const int quarter = static_cast<int>(std::lround(-ccw / 90.0));
-  o.rotation_deg = ((quarter % 4) + 4) % 4 * 90;
-  return o;
-}
 
-// Width of a row of square pixels as high as the stored ones.
-int squareWidth(const AVStream& stream, int width) {
-  AVRational shape = stream.sample_aspect_ratio;
-  if (shape.num <= 0 || shape.den <= 0) shape = stream.codecpar->sample_aspect_ratio;
-  if (shape.num <= 0 || shape.den <= 0) return width;
-  return static_cast<int>(std::lround(std::min(1e6, width * av_q2d(shape))));
-}
-
-// Pictures a second at which a film stored as slow motion was recorded; zero when the file does not say.
-double recordedRate(const AVFormatContext& format) {
-  const AVDictionaryEntry* entry = av_dict_get(format.metadata, "com.android.capture.fps", nullptr, 0);
-  const double rate = entry == nullptr ? 0.0 : std::strtod(entry->value, nullptr);
-  return rate >= 10.0 && rate <= 2000.0 ? rate : 0.0;
-}
-
-// The scaler writes whole blocks of 32 pixels; a picture of another width gets room for the last of each row.
-void createForScaler(cv::Mat& out, int height, int width, int type) {
-  constexpr int kBlock = 32;
-  if (width % kBlock == 0) return out.create(height, width, type);
-  const int roomy = (width + kBlock - 1) / kBlock * kBlock;
-  out = cv::Mat(height + 1, roomy, type)(cv::Rect(0, 0, width, height));
-}
-
-// The luma plane of these formats is the grey picture itself, so it is used without conversion.
-bool hasEightBitLuma(int format) {
-  const AVPixFmtDescriptor* d = av_pix_fmt_desc_get(static_cast<AVPixelFormat>(format));
-  if (d == nullptr || (d->flags & (AV_PIX_FMT_FLAG_RGB | AV_PIX_FMT_FLAG_PAL | AV_PIX_FMT_FLAG_HWACCEL)) != 0)
-    return false;
-  return d->comp[0].plane == 0 && d->comp[0].depth == 8 && d->comp[0].step == 1;
-}
-
-void orient(cv::Mat& picture, int rotation_deg, bool mirrored) {
-  if (mirrored) {
-    cv::Mat other;
-    cv::flip(picture, other, 1);
-    picture = other;
+  Expected<void> start(const std::filesystem::path& film) {
+    Descriptor file(::open(film.c_str(), O_RDONLY | O_CLOEXEC));
+    if (file.get() < 0)
+      return fail(Remedy::kCheckDisk, quoted(film) + " cannot be read. Check the permissions of the file.");
+    std::array<int, 2> ends{-1, -1};
+    const bool paired = socketpair(AF_UNIX, SOCK_STREAM | SOCK_CLOEXEC, 0, ends.data()) == 0;
+    socket_ = Descriptor(ends[0]);
+    const Descriptor theirs(ends[1]);
+    memory_ = Descriptor(memfd_create("film pictures", MFD_CLOEXEC | MFD_ALLOW_SEALING));
+    if (!paired || memory_.get() < 0)
+      return fail(Remedy::kCheckDisk, "There is no memory left to read a film.");
+    const Descriptor socket = theirs.high(), source = file.high(), pictures = memory_.high();
+    posix_spawn_file_actions_t files;
+    posix_spawn_file_actions_init(&files);
+    posix_spawn_file_actions_adddup2(&files, socket.get(), wire::kSocket);
+    posix_spawn_file_actions_adddup2(&files, source.get(), wire::kFilm);
+    posix_spawn_file_actions_adddup2(&files, pictures.get(), wire::kPictures);
+    posix_spawn_file_actions_addclosefrom_np(&files, wire::kPictures + 1);
+    posix_spawnattr_t how;
+    posix_spawnattr_init(&how);
+    sigset_t none;
+    sigemptyset(&none);
+    posix_spawnattr_setsigmask(&how, &none);
+    posix_spawnattr_setflags(&how, POSIX_SPAWN_SETSIGMASK);
+    const std::string program = readerProgram().string();
+    std::string name = film.filename().string(), self = "mottix-film-reader";
+    std::array<char*, 3> words{self.data(), name.data(), nullptr};
+    std::array<char*, 1> environment{nullptr};
+    const int rc = posix_spawn(&pid_, program.c_str(), &files, &how, words.data(), environment.data());
+    posix_spawnattr_destroy(&how);
+    posix_spawn_file_actions_destroy(&files);
+    if (rc == 0) return {};
+    pid_ = -1;
+    return fail(Remedy::kUpdateProgram, "The part of the program that reads films (" + program +
+                                            ") does not start: " + std::strerror(rc) +
+                                            ". Install the program anew.");
   }
-  if (rotation_deg == 0) return;
-  cv::Mat turned;
-  cv::rotate(picture, turned,
-             rotation_deg == 90    ? cv::ROTATE_90_CLOCKWISE
-             : rotation_deg == 180 ? cv::ROTATE_180
-                                   : cv::ROTATE_90_COUNTERCLOCKWISE);
-  picture = turned;
-}
+
+  // Seconds to wait for an answer: the reader's own limit of processor time ends it sooner on most machines.
+  static constexpr int kPatience_ms = 600 * 1000;
+
+  bool say(const void* data, std::size_t size) { return wire::send(socket_.get(), data, size); }
+  bool hear(void* data, std::size_t size) { return wire::receive(socket_.get(), data, size, kPatience_ms); }
+
+  // Memory for pictures of this size, which the reader can neither shrink nor enlarge.
+  bool makeRoom(std::size_t size) {
+    if (ftruncate(memory_.get(), static_cast<off_t>(size)) != 0) return false;
+    if (fcntl(memory_.get(), F_ADD_SEALS, F_SEAL_SHRINK | F_SEAL_GROW | F_SEAL_SEAL) != 0) return false;
+    void* at = mmap(nullptr, size, PROT_READ, MAP_SHARED, memory_.get(), 0);
+    if (at == MAP_FAILED) return false;
+    pictures_ = at;
+    size_ = size;
+    return true;
+  }
+  const void* pictures() const { return pictures_; }
+  std::size_t size() const { return size_; }
+
+  // Why it does not answer any more; it is gone after this.
+  Error whyGone(const std::filesystem::path& film) {
+    constexpr int kMoment_ms = 200;
+    int how = 0;
+    for (int waited_ms = 0; pid_ > 0 && waited_ms < kMoment_ms; ++waited_ms) {
+      if (waitpid(pid_, &how, WNOHANG) == pid_)
+        pid_ = -1;
+      else
+        usleep(1000);
+    }
+    const bool too_long =
+        pid_ > 0 || (WIFSIGNALED(how) && (WTERMSIG(how) == SIGPROF || WTERMSIG(how) == SIGXCPU));
+    end();
+    const std::string mend =
+        " Nothing else is harmed. Convert it anew from the original, or choose another file.";
+    if (too_long)
+      return {Remedy::kChooseAnotherFile,
+              quoted(film) + " takes more time to decode than any film needs, and was given up." + mend};
+    return {Remedy::kChooseAnotherFile,
+            quoted(film) + " is damaged in a way that ended the process that reads it" +
+                (WIFSIGNALED(how) ? " (" + std::string(sigdescr_np(WTERMSIG(how))) + ")." : ".") + mend};
+  }
+
+ private:
+  pid_t pid_ = -1;
+  Descriptor socket_, memory_;
+  void* pictures_ = nullptr;
+  std::size_t size_ = 0;
+
+  void end() {
+    if (pid_ <= 0) return;
+    kill(pid_, SIGKILL);
+    while (waitpid(pid_, nullptr, 0) < 0 && errno == EINTR) {
+    }
+    pid_ = -1;
+  }
+};
 
 }  // namespace
-
-// Rates differ by rounding and by variable light; clearly more is slow motion.
-constexpr double kSlowMotion = 1.2;
 
 struct Film::Impl {
   std::filesystem::path path;
   FilmInfo info;
-  FormatPtr format;
-  CodecPtr codec;
-  PacketPtr packet{av_packet_alloc()};
-  FrameHolder frame{av_frame_alloc()};
-  SwsPtr to_gray, to_bgr;
-  int stream_index = -1;
-  std::vector<int64_t> pts;      // display order, stream time base
-  std::vector<int64_t> key_pts;  // of key frames, rising
-  std::vector<double> time_s;    // from the first frame
-  std::size_t next_index = 0;    // display index expected from the decoder
-  bool draining = false;
-  bool at_start = true;
-  double part = 1.0;  // of the sides of the pictures given out
+  std::vector<double> time_s;
+  double part = 1.0;
   std::vector<PictureMove> moves;
+  Reader reader;
+  std::optional<Error> broken;  // once the reader is gone nothing more comes of this film
 
-  AVStream& stream() const { return *format->streams[stream_index]; }
-  int codec_width() const { return info.rotation_deg % 180 != 0 ? info.height_px : info.width_px; }
-  int codec_height() const { return info.rotation_deg % 180 != 0 ? info.width_px : info.height_px; }
-
-  Expected<void> buildIndex(const FilmLimits& limits);
-  Expected<bool> decodeFrame();
-  void copyOut(FramePicture& out, Want want);
-  void steady(cv::Mat& picture, std::size_t index) const;
-  int rewindTo(std::size_t index);
-  std::size_t indexOfPts(int64_t value) const;
-  bool keyBetween(std::size_t after, std::size_t to) const {
-    const auto key = std::upper_bound(key_pts.begin(), key_pts.end(), pts[after]);
-    return key != key_pts.end() && *key <= pts[to];
+  Error gone() {
+    broken = reader.whyGone(path);
+    return *broken;
   }
+  Error errorIn(const wire::Answer& answer);
+  Expected<void> hearOpened(const FilmLimits& limits);
+  Expected<bool> ask(const wire::Request& request, FramePicture& out);
+  void steady(cv::Mat& picture, std::size_t index) const;
 };
 
 Film::Film(std::unique_ptr<Impl> impl) : impl_(std::move(impl)) {}
@@ -176,7 +201,7 @@ const std::vector<double>& Film::times_s() const {
 }
 
 void Film::shrinkTo(double part) {
-  impl_->part = std::clamp(part, 0.05, 1.0);
+  impl_->part = part;
 }
 
 void Film::steadyBy(std::vector<PictureMove> moves) {
@@ -184,195 +209,71 @@ void Film::steadyBy(std::vector<PictureMove> moves) {
 }
 
 Expected<Film> Film::open(const std::filesystem::path& path, const FilmLimits& limits) {
-  av_log_set_level(AV_LOG_FATAL);
   std::error_code ec;
   if (!std::filesystem::exists(path, ec))
     return fail(Remedy::kChooseAnotherFile,
                 quoted(path) + " is not there any more. Was it moved or renamed? Show where it is now.");
   if (!std::filesystem::is_regular_file(path, ec))
     return fail(Remedy::kChooseAnotherFile, quoted(path) + " is not a file. Choose a video file.");
-  if (!std::ifstream(path, std::ios::binary).good())
-    return fail(Remedy::kCheckDisk, quoted(path) + " cannot be read. Check the permissions of the file.");
-
   auto impl = std::make_unique<Impl>();
   impl->path = path;
-  AVFormatContext* raw = nullptr;
-  // The file: protocol is named so that a path is never taken for a network address.
-  int rc = avformat_open_input(&raw, ("file:" + path.string()).c_str(), nullptr, nullptr);
-  impl->format.reset(raw);
-  if (rc < 0)
-    return fail(Remedy::kChooseAnotherFile, quoted(path) + " is not a film this program can read (" +
-                                                errorText(rc) + "). Choose another file.");
-  rc = avformat_find_stream_info(raw, nullptr);
-  const AVCodec* decoder = nullptr;
-  impl->stream_index = rc < 0 ? rc : av_find_best_stream(raw, AVMEDIA_TYPE_VIDEO, -1, -1, &decoder, 0);
-  if (impl->stream_index < 0 || (impl->stream().disposition & AV_DISPOSITION_ATTACHED_PIC) != 0)
-    return fail(Remedy::kChooseAnotherFile,
-                quoted(path) + " holds no moving picture (sound only?). Choose a video file.");
-
-  AVCodecParameters& par = *impl->stream().codecpar;
-  const int width = squareWidth(impl->stream(), par.width), height = par.height;
-  const std::string size = std::to_string(width) + " × " + std::to_string(height) + " pixels";
-  if (par.width <= 0 || width <= 0 || height <= 0 ||
-      std::max({par.width, width, height}) > limits.max_side_px)
-    return fail(Remedy::kChooseAnotherFile,
-                quoted(path) + " states a picture of " + size + ", which cannot be right or is too large.");
-  if (width < limits.min_side_px || height < limits.min_side_px)
-    return fail(Remedy::kFilmAgain, quoted(path) + " has a picture of only " + size +
-                                        ". Nothing can be measured in it; film it larger.");
-  if (par.field_order > AV_FIELD_PROGRESSIVE)
-    return fail(Remedy::kFilmAgain,
-                quoted(path) +
-                    " is recorded in half pictures (interlaced): whatever moves is torn into combs. Set the "
-                    "camera to whole pictures (progressive), or convert the film first.");
-  impl->codec.reset(avcodec_alloc_context3(decoder));
-  if (!impl->codec || avcodec_parameters_to_context(impl->codec.get(), &par) < 0)
-    return fail(Remedy::kChooseAnotherFile, quoted(path) + " cannot be decoded.");
-  impl->codec->thread_count = limits.decoder_threads;
-  impl->codec->pkt_timebase = impl->stream().time_base;
-  rc = avcodec_open2(impl->codec.get(), decoder, nullptr);
-  if (rc < 0)
-    return fail(Remedy::kChooseAnotherFile, quoted(path) + " cannot be decoded (" + errorText(rc) + ").");
-
-  const Orientation shown = orientationOf(impl->stream());
-  impl->info.rotation_deg = shown.rotation_deg;
-  impl->info.mirrored = shown.mirrored;
-  const bool turned = shown.rotation_deg % 180 != 0;
-  impl->info.width_px = turned ? height : width;
-  impl->info.height_px = turned ? width : height;
-  impl->info.codec = decoder->name;
-  if (auto indexed = impl->buildIndex(limits); !indexed) return tl::make_unexpected(indexed.error());
+  if (auto started = impl->reader.start(path); !started) return tl::make_unexpected(started.error());
+  if (!impl->reader.say(&limits, sizeof limits)) return tl::make_unexpected(impl->gone());
+  if (auto opened = impl->hearOpened(limits); !opened) return tl::make_unexpected(opened.error());
   return Film(std::move(impl));
 }
 
-Expected<void> Film::Impl::buildIndex(const FilmLimits& limits) {
-  std::size_t pictures = 0;
-  while (av_read_frame(format.get(), packet.get()) >= 0) {
-    if (packet->stream_index == stream_index && (packet->flags & AV_PKT_FLAG_DISCARD) == 0) {
-      ++pictures;
-      const int64_t stamp = packet->pts != AV_NOPTS_VALUE ? packet->pts : packet->dts;
-      if (stamp != AV_NOPTS_VALUE) pts.push_back(stamp);
-      if (stamp != AV_NOPTS_VALUE && (packet->flags & AV_PKT_FLAG_KEY) != 0) key_pts.push_back(stamp);
-    }
-    av_packet_unref(packet.get());
-    if (pts.size() > limits.max_frames)
-      return fail(Remedy::kChooseAnotherFile, quoted(path) + " is longer than " +
-                                                  std::to_string(limits.max_frames) +
-                                                  " frames. Cut it to the sets and try again.");
-  }
-  std::sort(pts.begin(), pts.end());
-  std::sort(key_pts.begin(), key_pts.end());
-  pts.erase(std::unique(pts.begin(), pts.end()), pts.end());
-  if (pts.empty())
-    return fail(Remedy::kChooseAnotherFile,
-                quoted(path) + " holds no frames. It may be cut off; copy it from the phone again.");
-  // A few doubled stamps happen; when half of the pictures have none of their own there is no telling when.
-  if (pictures > 2 * pts.size())
-    return fail(Remedy::kChooseAnotherFile,
-                quoted(path) + " has wrong time stamps: " + std::to_string(pictures) + " pictures share " +
-                    std::to_string(pts.size()) + " moments. Convert it anew from the original.");
-  const double base = av_q2d(stream().time_base);
-  time_s.reserve(pts.size());
-  for (int64_t p : pts) time_s.push_back(static_cast<double>(p - pts.front()) * base);
+Error Film::Impl::errorIn(const wire::Answer& answer) {
+  std::string text(std::min(answer.text_size, wire::kLongestText), ' ');
+  if (!reader.hear(text.data(), text.size())) return gone();
+  const bool known = answer.remedy >= 0 && answer.remedy <= static_cast<int>(Remedy::kCancelled);
+  return {known ? static_cast<Remedy>(answer.remedy) : Remedy::kChooseAnotherFile, text};
+}
 
-  std::vector<double> steps;
-  for (std::size_t i = 1; i < time_s.size(); ++i) steps.push_back(time_s[i] - time_s[i - 1]);
-  double usual = 1.0 / 30.0;
-  if (!steps.empty()) {
-    std::nth_element(steps.begin(), steps.begin() + static_cast<long>(steps.size() / 2), steps.end());
-    usual = steps[steps.size() / 2];
-    // Millisecond time bases round every step; only more than a tenth of a frame counts as variable.
-    const double slack = std::max(0.1 * usual, 1.5 * base);
-    info.variable_rate =
-        std::any_of(steps.begin(), steps.end(), [&](double s) { return std::abs(s - usual) > slack; });
-  }
-  const double recorded = recordedRate(*format);
-  if (recorded * usual > kSlowMotion) {
-    info.slowed_by = recorded * usual;
-    for (double& t : time_s) t /= info.slowed_by;
-    usual /= info.slowed_by;
-  }
-  info.duration_s = time_s.back() + usual;
-  rewindTo(0);
+Expected<void> Film::Impl::hearOpened(const FilmLimits& limits) {
+  wire::Answer answer;
+  if (!reader.hear(&answer, sizeof answer)) return tl::make_unexpected(gone());
+  if (answer.outcome == wire::Outcome::kError) return tl::make_unexpected(errorIn(answer));
+  wire::Opened opened;
+  if (answer.outcome != wire::Outcome::kGot || !reader.hear(&opened, sizeof opened))
+    return tl::make_unexpected(gone());
+  auto inside = [&](int side_px) { return side_px > 0 && side_px <= limits.max_side_px; };
+  const bool sane = inside(opened.width_px) && inside(opened.height_px) && opened.rotation_deg >= 0 &&
+                    opened.rotation_deg < 360 && opened.rotation_deg % 90 == 0 && opened.frames > 0 &&
+                    opened.frames <= limits.max_frames && std::isfinite(opened.duration_s) &&
+                    opened.slowed_by >= 1.0 && std::isfinite(opened.slowed_by);
+  if (!sane || !reader.makeRoom(wire::bytesFor(opened.width_px, opened.height_px)))
+    return tl::make_unexpected(gone());
+  time_s.resize(opened.frames);
+  if (!reader.hear(time_s.data(), time_s.size() * sizeof(double))) return tl::make_unexpected(gone());
+  for (std::size_t i = 0; i < time_s.size(); ++i)
+    if (!std::isfinite(time_s[i]) || (i > 0 && !(time_s[i] > time_s[i - 1])))
+      return tl::make_unexpected(gone());
+  opened.codec.back() = '\0';
+  info = {opened.width_px,     opened.height_px,          opened.rotation_deg, opened.mirrored != 0,
+          opened.codec.data(), opened.variable_rate != 0, opened.duration_s,   opened.slowed_by};
   return {};
 }
 
-int Film::Impl::rewindTo(std::size_t index) {
-  avcodec_flush_buffers(codec.get());
-  draining = false;
-  at_start = index == 0;
-  next_index = 0;
-  // Decoding order may put the key frame's first usable picture before its own time stamp, so the seek is
-  // by time stamp and backward.
-  return av_seek_frame(format.get(), stream_index, pts[index], AVSEEK_FLAG_BACKWARD);
-}
-
-std::size_t Film::Impl::indexOfPts(int64_t value) const {
-  const auto it = std::lower_bound(pts.begin(), pts.end(), value);
-  if (it == pts.end()) return pts.size() - 1;
-  const auto at = static_cast<std::size_t>(it - pts.begin());
-  if (at > 0 && *it != value && value - pts[at - 1] < *it - value) return at - 1;
-  return at;
-}
-
-Expected<bool> Film::Impl::decodeFrame() {
-  constexpr int kMaxDamagedInARow = 1000;
-  int damaged = 0;
-  while (true) {
-    const int got = avcodec_receive_frame(codec.get(), frame.get());
-    if (got == 0 && frame->width > 0 && frame->height > 0) return true;
-    if (got == AVERROR_EOF) return false;
-    if (got != AVERROR(EAGAIN)) {  // a damaged picture: go on with the next
-      if (++damaged > kMaxDamagedInARow) return false;
-      continue;
-    }
-    if (draining) return false;
-    const int rc = av_read_frame(format.get(), packet.get());
-    if (rc < 0) {
-      draining = true;
-      avcodec_send_packet(codec.get(), nullptr);
-      continue;
-    }
-    if (packet->stream_index == stream_index) avcodec_send_packet(codec.get(), packet.get());
-    av_packet_unref(packet.get());
-  }
-}
-
-void Film::Impl::copyOut(FramePicture& out, Want want) {
-  const AVFrame& f = *frame;
-  // A film may change its picture size half-way; every frame is brought to the size first stated.
-  const int width = codec_width(), height = codec_height();
-  const int wide = std::max(1, static_cast<int>(std::lround(part * width))),
-            high = std::max(1, static_cast<int>(std::lround(part * height)));
-  out.index = next_index;
-  out.time_s = time_s[next_index];
-  const auto source = static_cast<AVPixelFormat>(f.format);
-  if (want == Want::kColour) {
-    to_bgr.reset(sws_getCachedContext(to_bgr.release(), f.width, f.height, source, wide, high,
-                                      AV_PIX_FMT_BGR24, SWS_BILINEAR, nullptr, nullptr, nullptr));
-    createForScaler(out.bgr, high, wide, CV_8UC3);
-    std::array<uint8_t*, 1> data = {out.bgr.data};
-    std::array<int, 1> stride = {static_cast<int>(out.bgr.step)};
-    sws_scale(to_bgr.get(), f.data, f.linesize, 0, f.height, data.data(), stride.data());
-    orient(out.bgr, info.rotation_deg, info.mirrored);
-    steady(out.bgr, out.index);
-    return;
-  }
-  const cv::Mat luma(f.height, f.width, CV_8UC1, f.data[0], static_cast<std::size_t>(f.linesize[0]));
-  if (hasEightBitLuma(f.format) && f.width == wide && f.height == high) {
-    luma.copyTo(out.gray);
-  } else if (hasEightBitLuma(f.format) && f.width % wide == 0 && f.height % high == 0) {
-    cv::resize(luma, out.gray, {wide, high}, 0, 0, cv::INTER_AREA);  // whole numbers of pixels: quick
-  } else {
-    to_gray.reset(sws_getCachedContext(to_gray.release(), f.width, f.height, source, wide, high,
-                                       AV_PIX_FMT_GRAY8, SWS_BILINEAR, nullptr, nullptr, nullptr));
-    createForScaler(out.gray, high, wide, CV_8UC1);
-    std::array<uint8_t*, 1> data = {out.gray.data};
-    std::array<int, 1> stride = {static_cast<int>(out.gray.step)};
-    sws_scale(to_gray.get(), f.data, f.linesize, 0, f.height, data.data(), stride.data());
-  }
-  orient(out.gray, info.rotation_deg, info.mirrored);
-  steady(out.gray, out.index);
+Expected<bool> Film::Impl::ask(const wire::Request& request, FramePicture& out) {
+  if (broken) return tl::make_unexpected(*broken);
+  wire::Answer answer;
+  if (!reader.say(&request, sizeof request) || !reader.hear(&answer, sizeof answer))
+    return tl::make_unexpected(gone());
+  if (answer.outcome == wire::Outcome::kEnd) return false;
+  if (answer.outcome != wire::Outcome::kGot) return tl::make_unexpected(errorIn(answer));
+  const int type = request.colour != 0 ? CV_8UC3 : CV_8UC1;
+  if (answer.index >= time_s.size() || answer.rows <= 0 || answer.cols <= 0 ||
+      static_cast<std::size_t>(answer.rows) * static_cast<std::size_t>(answer.cols) * CV_ELEM_SIZE(type) >
+          reader.size())
+    return tl::make_unexpected(gone());
+  out.index = answer.index;
+  out.time_s = time_s[answer.index];
+  cv::Mat& picture = request.colour != 0 ? out.bgr : out.gray;
+  picture.create(answer.rows, answer.cols, type);
+  std::memcpy(picture.data, reader.pictures(), picture.total() * picture.elemSize());
+  steady(picture, out.index);
+  return true;
 }
 
 void Film::Impl::steady(cv::Mat& picture, std::size_t index) const {
@@ -390,42 +291,11 @@ void Film::Impl::steady(cv::Mat& picture, std::size_t index) const {
 }
 
 Expected<bool> Film::readNext(FramePicture& out, Want want) {
-  Impl& m = *impl_;
-  while (true) {
-    auto got = m.decodeFrame();
-    if (!got || !*got) return got;
-    std::size_t index = m.at_start ? m.next_index : m.next_index + 1;
-    if (m.frame->best_effort_timestamp != AV_NOPTS_VALUE)
-      index = m.indexOfPts(m.frame->best_effort_timestamp);
-    index = std::min(index, m.pts.size() - 1);
-    // After damage a decoder may give a picture twice or out of order; time never runs backward here.
-    if (!m.at_start && index <= m.next_index) continue;
-    m.next_index = index;
-    m.at_start = false;
-    m.copyOut(out, want);
-    return true;
-  }
+  return impl_->ask({0, want == Want::kColour ? 1U : 0U, 0, impl_->part}, out);
 }
 
 Expected<bool> Film::readAt(std::size_t index, FramePicture& out, Want want) {
-  Impl& m = *impl_;
-  index = std::min(index, m.pts.size() - 1);
-  // Ahead of here it is decoded through, unless a key frame lies between and it is more than a step; anything
-  // else starts from the key frame before it.
-  constexpr std::size_t kStep = 4;
-  const bool ahead = !m.at_start && !m.draining && index > m.next_index &&
-                     (index - m.next_index <= kStep || !m.keyBetween(m.next_index, index));
-  if (!ahead && m.rewindTo(index) < 0) m.rewindTo(0);
-  while (true) {
-    auto got = m.decodeFrame();
-    if (!got || !*got) return got;
-    m.at_start = false;
-    if (m.frame->best_effort_timestamp != AV_NOPTS_VALUE)
-      m.next_index = m.indexOfPts(m.frame->best_effort_timestamp);
-    if (m.next_index >= index) break;
-  }
-  m.copyOut(out, want);
-  return true;
+  return impl_->ask({1, want == Want::kColour ? 1U : 0U, index, impl_->part}, out);
 }
 
 Expected<std::string> computeSha256(const std::filesystem::path& path) {

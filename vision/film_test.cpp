@@ -13,8 +13,8 @@
 #include <nlohmann/json.hpp>
 #include <opencv2/imgproc.hpp>
 
-#include "synth/film_maker.h"
 #include "media/film_writer.h"
+#include "synth/film_maker.h"
 #include "vision/analyse_clip.h"
 
 namespace mottix {

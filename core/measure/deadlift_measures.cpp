@@ -40,7 +40,6 @@ double backDeg(const Places& p, std::size_t f) {
 constexpr std::array kTrunk = {Joint::kHip, Joint::kShoulder};
 constexpr std::array kLeg = {Joint::kAnkle, Joint::kKnee, Joint::kHip};
 constexpr std::array kShoulderOnly = {Joint::kShoulder};
-constexpr std::array kKneeOnly = {Joint::kKnee};
 constexpr std::array kBack = {Joint::kPelvis, Joint::kMidBack, Joint::kShoulder};
 
 // Pictures just before lift-off, back to the rep before.
