@@ -150,6 +150,7 @@ BesideView::BesideView(HouseFile& house, QWidget* parent) : QWidget(parent), hou
     if (k == 0) {
       head->addWidget(s.caption, 1);
     } else {
+      s.caption->setParent(this);  // its set is named by the chooser
       s.caption->hide();
       set_ = chooser(tr("Set on the right"));
       set_->setObjectName(QStringLiteral("right set"));
