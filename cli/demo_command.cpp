@@ -280,6 +280,7 @@ Expected<void> makeDemo(const fs::path& house_path, const fs::path& footage, con
     std::fflush(stdout);
     if (auto ok = addStory(*house, records); !ok) return ok;
     if (auto ok = addBlindLooks(*house); !ok) return ok;
+    if (auto ok = house->saveDeskState("walk", "offer"); !ok) return ok;
   }
   fs::rename(making, house_path, ec);
   if (ec)

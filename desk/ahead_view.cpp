@@ -15,12 +15,12 @@
 #include <QPushButton>
 #include <QRegularExpression>
 #include <QSaveFile>
-#include <QShortcut>
 #include <QTextDocument>
 #include <QVBoxLayout>
 
 #include <nlohmann/json.hpp>
 
+#include "desk/keys.h"
 #include "desk/pieces.h"
 #include "desk/plates_drawing.h"
 #include "desk/theme.h"
@@ -93,12 +93,14 @@ void AheadView::build() {
   connect(chart_, &WeeksChart::moved, this, [this](int week, double kg) { moveTo(week, kg); });
   connect(chart_, &WeeksChart::resetWanted, this, [this](int week) { moveTo(week, std::nullopt); });
   connect(chart_, &WeeksChart::missedToggled, this, &AheadView::toggleMissed);
-  auto* out = new QShortcut(QKeySequence(Qt::CTRL | Qt::Key_E), this);
-  out->setContext(Qt::WidgetWithChildrenShortcut);
-  connect(out, &QShortcut::activated, this, &AheadView::askWhere);
-  auto* print = new QShortcut(QKeySequence::Print, this);
-  print->setContext(Qt::WidgetWithChildrenShortcut);
-  connect(print, &QShortcut::activated, this, &AheadView::askPrinter);
+  addKey(this, QKeySequence(Qt::CTRL | Qt::Key_E), tr("Take the weeks out as a file"), this,
+         &AheadView::askWhere);
+  addKey(this, QKeySequence::Print, tr("Print the week"), this, &AheadView::askPrinter);
+  sayKey(this, tr("S"), tr("To the story"));
+  sayKey(chart_, tr("← →"), tr("The week before, or after"));
+  sayKey(chart_, tr("↑ ↓"), tr("More or less in this week"));
+  sayKey(chart_, tr("M"), tr("This week is missed"));
+  sayKey(chart_, tr("Backspace"), tr("This week as planned"));
 }
 
 void AheadView::buildSentence() {

@@ -9,12 +9,12 @@
 #include <QLocale>
 #include <QPushButton>
 #include <QScrollArea>
-#include <QShortcut>
 #include <QTimer>
 #include <QVBoxLayout>
 
 #include "core/body/lengths_from_clip.h"
 #include "core/log/judging.h"
+#include "desk/keys.h"
 #include "desk/pieces.h"
 #include "desk/proportion_bar.h"
 #include "desk/set_analysis.h"
@@ -290,15 +290,11 @@ AthleteView::AthleteView(AthleteDesk& desk, QWidget* parent) : QWidget(parent), 
   connect(&desk_, &AthleteDesk::changed, this, [this] {
     if (shown_ && isVisible()) refresh();
   });
-  auto key = [&](Qt::Key k, auto slot) {
-    auto* s = new QShortcut(QKeySequence(k), this);
-    s->setContext(Qt::WidgetWithChildrenShortcut);
-    connect(s, &QShortcut::activated, this, slot);
-  };
-  key(Qt::Key_R, &AthleteView::readFromFilms);
-  key(Qt::Key_Plus, &AthleteView::addComplaint);
+  addKey(this, Qt::Key_R, tr("Read lengths from films"), this, &AthleteView::readFromFilms);
+  addKey(this, Qt::Key_Plus, tr("A complaint"), this, &AthleteView::addComplaint);
   for (int k = 0; k < static_cast<int>(kScreenCount); ++k)
-    key(static_cast<Qt::Key>(Qt::Key_1 + k), [this, k] { startScreen(k); });
+    addKey(this, static_cast<Qt::Key>(Qt::Key_1 + k), {}, this, [this, k] { startScreen(k); });
+  sayKey(this, QStringLiteral("1 – %1").arg(kScreenCount), tr("A mobility screen, step by step"));
   setFocusPolicy(Qt::ClickFocus);
 }
 

@@ -14,11 +14,11 @@
 #include <QLocale>
 #include <QPainter>
 #include <QPushButton>
-#include <QShortcut>
 #include <QTableWidget>
 #include <QVBoxLayout>
 
 #include "core/measure/curves.h"
+#include "desk/keys.h"
 #include "desk/pieces.h"
 #include "desk/set_analysis.h"
 #include "desk/theme.h"
@@ -197,9 +197,9 @@ BesideView::BesideView(HouseFile& house, QWidget* parent) : QWidget(parent), hou
   const auto rest = [this] { film_->setText(tr("Film of both… · Ctrl+M")); };
   rest();
   connect(film_, &QPushButton::clicked, this, &BesideView::askFilm);
-  auto* key = new QShortcut(QKeySequence(Qt::CTRL | Qt::Key_M), this);
-  key->setContext(Qt::WidgetWithChildrenShortcut);
-  connect(key, &QShortcut::activated, this, &BesideView::askFilm);
+  addKey(this, QKeySequence(Qt::CTRL | Qt::Key_M), tr("A film of both"), this, &BesideView::askFilm);
+  sayKey(this, tr("Y"), tr("Both films show the same set, or do not"));
+  sayKey(this, tr(", ."), tr("Two films of one set: this one earlier, later"));
   job_ = new FilmExportJob(this);
   connect(job_, &FilmExportJob::progressed, this, [this](double part) {
     film_->setText(tr("Stop the film (%1 %)").arg(static_cast<int>(100.0 * part)));

@@ -9,7 +9,6 @@
 #include <QPainter>
 #include <QPushButton>
 #include <QScrollArea>
-#include <QShortcut>
 #include <QStackedWidget>
 #include <QUndoCommand>
 #include <QVBoxLayout>
@@ -17,6 +16,7 @@
 #include "desk/call_sheet.h"
 #include "desk/eye_chart.h"
 #include "desk/film_view.h"
+#include "desk/keys.h"
 #include "desk/pieces.h"
 #include "desk/rep_ribbon.h"
 #include "desk/sentence.h"
@@ -220,9 +220,9 @@ QWidget* BlindLookView::buildFilmSide() {
     slower_->setText(film_->slower() == 1 ? tr("Half speed · V") : tr("Full speed · V"));
   };
   connect(slower_, &QPushButton::clicked, this, slow);
-  auto* key = new QShortcut(QKeySequence(Qt::Key_V), this);
-  key->setContext(Qt::WidgetWithChildrenShortcut);
-  connect(key, &QShortcut::activated, this, slow);
+  addKey(this, Qt::Key_V, tr("Half speed, full speed"), this, slow);
+  sayKey(this, tr("Enter"), tr("Look at a clip; done looking; the next"));
+  sayKey(this, tr("Arrows, Space"), tr("On what can be called: choose a rep; nothing, small, big"));
   tools->addWidget(play_);
   tools->addWidget(slower_);
   tools->addStretch(1);

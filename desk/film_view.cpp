@@ -10,6 +10,7 @@
 #include <QWheelEvent>
 
 #include "core/motion/camera_shake.h"
+#include "desk/keys.h"
 #include "desk/theme.h"
 #include "report/wording.h"
 
@@ -80,6 +81,9 @@ double lengthOf(const QPointF& v) {
 
 FilmView::FilmView(QWidget* parent) : QWidget(parent) {
   setFocusPolicy(Qt::StrongFocus);
+  sayKey(this, tr("Space"), tr("Play, stop"));
+  sayKey(this, tr("← →"), tr("A picture back, on; with Shift: a rep"));
+  sayKey(this, tr("Home, End"), tr("Begin and end of the film"));
   setMouseTracking(true);
   setAccessibleName(tr("Film: arrow keys move by the frame, Shift with them by the rep"));
   setMinimumSize(320, 180);

@@ -14,13 +14,13 @@
 #include <QPrinter>
 #include <QPushButton>
 #include <QScrollArea>
-#include <QShortcut>
 #include <QStackedWidget>
 #include <QTimer>
 #include <QUndoCommand>
 #include <QVBoxLayout>
 
 #include "core/motion/camera_shake.h"
+#include "desk/keys.h"
 #include "desk/pieces.h"
 #include "desk/proportion_bar.h"
 #include "desk/set_analysis.h"
@@ -285,16 +285,12 @@ FitView::FitView(AthleteDesk& desk, QWidget* parent) : QWidget(parent), desk_(de
     emit trouble(reason);
   });
 
-  auto key = [&](const QKeySequence& k, void (FitView::*slot)()) {
-    auto* s = new QShortcut(k, this);
-    s->setContext(Qt::WidgetWithChildrenShortcut);
-    connect(s, &QShortcut::activated, this, slot);
-  };
-  key(Qt::Key_K, &FitView::keepSetup);
-  key(Qt::Key_C, &FitView::toggleCard);
-  key(Qt::Key_T, &FitView::toggleTrials);
-  key(Qt::Key_G, &FitView::toggleFilm);
-  key(QKeySequence::Print, &FitView::printCard);
+  addKey(this, Qt::Key_K, tr("Keep this set-up"), this, &FitView::keepSetup);
+  addKey(this, Qt::Key_C, tr("The card for the rack"), this, &FitView::toggleCard);
+  addKey(this, Qt::Key_T, tr("Set-ups that were tried"), this, &FitView::toggleTrials);
+  addKey(this, Qt::Key_G, tr("The figure over a film"), this, &FitView::toggleFilm);
+  addKey(this, QKeySequence::Print, tr("Print the card"), this, &FitView::printCard);
+  sayKey(this, tr("Arrows"), tr("On the figure: stance, bar, heel or grip a step"));
 
   ask_pdf = [this] {
     return QFileDialog::getSaveFileName(

@@ -12,10 +12,10 @@
 #include <QPrinter>
 #include <QProgressBar>
 #include <QPushButton>
-#include <QShortcut>
 #include <QVBoxLayout>
 #include <QtConcurrent>
 
+#include "desk/keys.h"
 #include "desk/pieces.h"
 #include "report/wording.h"
 #include "vision/film.h"
@@ -144,14 +144,11 @@ void HandOutView::build() {
   side->addWidget(buildFilm());
   side->addStretch(1);
   row->addLayout(side, 2);
-  const auto key = [this](const QKeySequence& keys, void (HandOutView::*go)()) {
-    auto* s = new QShortcut(keys, this);
-    s->setContext(Qt::WidgetWithChildrenShortcut);
-    connect(s, &QShortcut::activated, this, go);
-  };
-  key(QKeySequence(Qt::CTRL | Qt::Key_E), &HandOutView::askWhere);
-  key(QKeySequence::Print, &HandOutView::askPrinter);
-  key(QKeySequence(Qt::CTRL | Qt::Key_M), &HandOutView::askFilm);
+  addKey(this, QKeySequence(Qt::CTRL | Qt::Key_E), tr("Take the page out as a file"), this,
+         &HandOutView::askWhere);
+  addKey(this, QKeySequence::Print, tr("Print the page"), this, &HandOutView::askPrinter);
+  addKey(this, QKeySequence(Qt::CTRL | Qt::Key_M), tr("The film with what was seen on it"), this,
+         &HandOutView::askFilm);
 }
 
 // One sentence for the film, too.

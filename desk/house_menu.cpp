@@ -62,6 +62,10 @@ void HouseMenu::popup(const QPoint& at, std::optional<AthleteId> who, const QStr
                       [this, file = QString::fromStdString(b.file.string())] { emit goBackWanted(file); });
     if (backups.empty()) back->addAction(tr("There is none yet: one is made each day"))->setEnabled(false);
   }
+  menu->addSeparator();
+  menu->addAction(tr("How to film (Shift+F1)"), this, &HouseMenu::filmingWanted);
+  menu->addAction(tr("Keys (F1)"), this, &HouseMenu::keysWanted);
+  menu->addAction(tr("A walk round, two minutes"), this, &HouseMenu::walkWanted);
   menu->popup(at);
 }
 

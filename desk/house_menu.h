@@ -45,6 +45,9 @@ class HouseMenu : public QObject {
   void goBackWanted(QString backup);
   // A folder is watched from now on, or none; `all`: what lies there already is taken in as well.
   void watchWanted(QString folder, bool all);
+  void filmingWanted();
+  void keysWanted();
+  void walkWanted();
 
  private:
   struct Done {

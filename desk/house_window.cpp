@@ -14,11 +14,11 @@
 #include <QLocale>
 #include <QMessageBox>
 #include <QPushButton>
-#include <QShortcut>
 #include <QStackedWidget>
 #include <QUndoCommand>
 #include <QVBoxLayout>
 
+#include "desk/key_sheet.h"
 #include "desk/pieces.h"
 #include "desk/theme.h"
 #include "vision/analyse_clip.h"
@@ -79,7 +79,7 @@ HouseWindow::HouseWindow(HouseFile house, QDate today, std::filesystem::path mod
   });
   const auto pause = [this] { jobs_.setPaused(!jobs_.paused()); };
   connect(queue_, &QueueView::pauseWanted, this, pause);
-  connect(new QShortcut(QKeySequence(Qt::CTRL | Qt::Key_H), this), &QShortcut::activated, this, pause);
+  everywhere(Qt::CTRL | Qt::Key_H, tr("Hold the work on films, and go on"), pause);
   connect(&jobs_, &AnalysisJobs::pausedChanged, queue_, &QueueView::reload);
   connect(queue_, &QueueView::removeWanted, this, &HouseWindow::removeSet);
   connect(queue_, &QueueView::trouble, this, &HouseWindow::say);
@@ -162,6 +162,8 @@ HouseWindow::HouseWindow(HouseFile house, QDate today, std::filesystem::path mod
                                                       tr("Tables (*.csv *.tsv *.txt);;All files (*)"));
     if (!file.isEmpty()) openImport(file);
   });
+  connect(filming_, &FilmingView::backWanted, this, &HouseWindow::back);
+  connect(queue_, &QueueView::filmingWanted, this, &HouseWindow::openFilming);
   connect(import_, &ImportView::backWanted, this, &HouseWindow::openToday);
   connect(import_, &ImportView::trouble, this, &HouseWindow::say);
   connect(import_, &ImportView::taken, this, [this] {
@@ -202,6 +204,10 @@ HouseWindow::HouseWindow(HouseFile house, QDate today, std::filesystem::path mod
     }
   queue_->reload();
   restore();
+}
+
+void HouseWindow::everywhere(const QKeySequence& key, const QString& words, const std::function<void()>& go) {
+  addKey(this, key, words, this, go)->setContext(Qt::WindowShortcut);
 }
 
 void HouseWindow::buildChrome() {
@@ -247,8 +253,7 @@ void HouseWindow::buildChrome() {
       (this->*slot)(*athlete);
     };
     connect(b, &QPushButton::clicked, this, open);
-    auto* s = new QShortcut(key, this);
-    connect(s, &QShortcut::activated, this, open);
+    everywhere(key, help.section(QStringLiteral(" ("), 0, 0), open);
     bar->addWidget(b);
     return b;
   };
@@ -265,22 +270,19 @@ void HouseWindow::buildChrome() {
   auto* today_button =
       button(tr("Today"), tr("Who does what, the bar in order, sets written down (Ctrl+T)"), true);
   connect(today_button, &QPushButton::clicked, this, &HouseWindow::openToday);
-  connect(new QShortcut(QKeySequence(Qt::CTRL | Qt::Key_T), this), &QShortcut::activated, this,
-          &HouseWindow::openToday);
+  everywhere(Qt::CTRL | Qt::Key_T, tr("Today"), [this] { openToday(); });
   today_button->setProperty("what", QStringLiteral("today"));
   bar->addWidget(today_button);
   auto* book_button =
       button(tr("House book"), tr("Rules, schools, limits and cues of this house (Ctrl+B)"), true);
   connect(book_button, &QPushButton::clicked, this, &HouseWindow::openBook);
-  connect(new QShortcut(QKeySequence(Qt::CTRL | Qt::Key_B), this), &QShortcut::activated, this,
-          &HouseWindow::openBook);
+  everywhere(Qt::CTRL | Qt::Key_B, tr("House book"), [this] { openBook(); });
   bar->addWidget(book_button);
   book_button->setProperty("what", QStringLiteral("house book"));
   auto* blind_button =
       button(tr("Blind look"), tr("Try your own eye on clips without numbers (Ctrl+L)"), true);
   connect(blind_button, &QPushButton::clicked, this, &HouseWindow::openBlind);
-  connect(new QShortcut(QKeySequence(Qt::CTRL | Qt::Key_L), this), &QShortcut::activated, this,
-          &HouseWindow::openBlind);
+  everywhere(Qt::CTRL | Qt::Key_L, tr("Blind look"), [this] { openBlind(); });
   bar->addWidget(blind_button);
   blind_button->setProperty("what", QStringLiteral("blind look"));
   menu_ = new HouseMenu(house_, this);
@@ -294,6 +296,9 @@ void HouseWindow::buildChrome() {
   connect(menu_, &HouseMenu::changed, this, &HouseWindow::startAnew);
   connect(menu_, &HouseMenu::goBackWanted, this, &HouseWindow::goBack);
   connect(menu_, &HouseMenu::watchWanted, this, &HouseWindow::watchFolder);
+  connect(menu_, &HouseMenu::filmingWanted, this, &HouseWindow::openFilming);
+  connect(menu_, &HouseMenu::keysWanted, this, &HouseWindow::showKeys);
+  connect(menu_, &HouseMenu::walkWanted, this, &HouseWindow::walkRound);
   connect(&watch_, &FolderWatch::came, this, &HouseWindow::takeWatched);
   connect(&watch_, &FolderWatch::lost, this, [this](const QString& folder) {
     say(tr("“%1” is there no more, so it is not watched. It is again when the house is opened and finds it.")
@@ -334,6 +339,8 @@ void HouseWindow::buildChrome() {
   pages_->addWidget(today_view_);
   import_ = new ImportView(house_, today_view_->stack(), today_);
   pages_->addWidget(import_);
+  filming_ = new FilmingView;
+  pages_->addWidget(filming_);
   hand_out_ = new HandOutView;
   pages_->addWidget(hand_out_);
   column->addWidget(pages_, 1);
@@ -360,8 +367,7 @@ void HouseWindow::buildChrome() {
   column->addWidget(notice_box_);
   setCentralWidget(body);
 
-  auto* add_films = new QShortcut(QKeySequence::Open, this);
-  connect(add_films, &QShortcut::activated, this, [this] {
+  everywhere(QKeySequence::Open, tr("Add films"), [this] {
     auto athletes = house_.athletes();
     if (!athletes || athletes->empty()) return say(tr("There is no athlete yet. Make one first (Ctrl+N)."));
     const QWidget* at = focusWidget();
@@ -371,15 +377,22 @@ void HouseWindow::buildChrome() {
         athlete = a.id;
     addFilms(athlete, QFileDialog::getOpenFileNames(this, tr("Films of one set each")));
   });
-  auto* new_athlete = new QShortcut(QKeySequence::New, this);
-  connect(new_athlete, &QShortcut::activated, this, [this] {
+  everywhere(QKeySequence::New, tr("A new athlete"), [this] {
     if (!onSheet()) addAthlete(tr("New athlete"));
   });
+  everywhere(QKeySequence::HelpContents, tr("This sheet of keys"), [this] { showKeys(); });
+  everywhere(Qt::SHIFT | Qt::Key_F1, tr("How to film"), [this] { openFilming(); });
+  sayKey(this, tr("Ctrl+Z, Ctrl+Y"), tr("Undo, redo"));
+  sayKey(this, tr("Esc"), tr("Back to where you came from"));
+  sayKey(this, tr("Tab, Shift+Tab"), tr("To the next thing, or the one before; Enter or Space does it"));
   resize(1280, 800);
 }
 
 bool HouseWindow::onSheet() const {
   return pages_->currentWidget() == sheet_;
+}
+bool HouseWindow::onFilming() const {
+  return pages_->currentWidget() == filming_;
 }
 bool HouseWindow::onAthlete() const {
   return pages_->currentWidget() == athlete_;
@@ -713,6 +726,7 @@ void HouseWindow::refreshCrumbs() {
                                      page.isEmpty() ? page : QStringLiteral("&nbsp; / &nbsp;") + page));
   }
   if (onToday()) return crumbs_->setText(QStringLiteral("/ &nbsp;<span>%1</span>").arg(tr("Today")));
+  if (onFilming()) return crumbs_->setText(QStringLiteral("/ &nbsp;<span>%1</span>").arg(tr("How to film")));
   if (onImport())
     return crumbs_->setText(
         QStringLiteral("/ &nbsp;<span>%1</span>&nbsp; / &nbsp;%2").arg(tr("Today"), tr("an old log")));
@@ -737,6 +751,130 @@ void HouseWindow::refreshCrumbs() {
                tr("set %1 of %2").arg(number).arg(of) +
                    (onHandOut() ? QStringLiteral("&nbsp; / &nbsp;") + tr("hand-out") : QString()) +
                    (onBeside() ? QStringLiteral("&nbsp; / &nbsp;") + tr("beside") : QString())));
+}
+
+void HouseWindow::openFilming() {
+  showPage(filming_);
+  filming_->setFocus();
+  refreshCrumbs();
+}
+
+QString HouseWindow::pageName() const {
+  return onSheet()     ? tr("The set sheet")
+         : onAthlete() ? tr("The athlete's page")
+         : onFit()     ? tr("Fit")
+         : onBeside()  ? tr("Beside")
+         : onHandOut() ? tr("The hand-out")
+         : onBook()    ? tr("The House book")
+         : onBlind()   ? tr("The blind look")
+         : onStory()   ? tr("The story")
+         : onAhead()   ? tr("The weeks ahead")
+         : onToday()   ? tr("Today")
+                       : tr("The Queue");
+}
+
+void HouseWindow::showKeys() {
+  std::vector<KeyLine> all = keysOn(*this);
+  const std::vector<KeyLine> here = keysOn(*pages_->currentWidget());
+  // What is left are those of the window itself: the keys of every page lie within the pages.
+  std::erase_if(all, [&](const KeyLine& line) {
+    for (int k = 0; k < pages_->count(); ++k)
+      for (const KeyLine& theirs : keysOn(*pages_->widget(k)))
+        if (theirs.keys == line.keys && theirs.words == line.words) return true;
+    return false;
+  });
+  (new KeySheet(pageName(), here, all, this))->show();
+}
+
+Walk* HouseWindow::walkRound() {
+  if (walk_) walk_->end();
+  SetId set = kNoSet;
+  // The newest that shows something; else the newest that was measured.
+  LogQuery filmed;
+  filmed.filmed = true;
+  filmed.most = 40;
+  bool shows = false;
+  const auto newest = house_.search(filmed);  // oldest first
+  for (const LogLine& line : newest.value_or(std::vector<LogLine>())) {
+    if (shows && line.found.empty()) continue;
+    if (const auto tracks = house_.loadTracks(line.id); !tracks || !*tracks) continue;
+    set = line.id;
+    shows = !line.found.empty();
+  }
+  if (set == kNoSet) {
+    say(tr(
+        "The walk needs a set that has been measured. Drop a film on a lane first, or open the demo house."));
+    return nullptr;
+  }
+  const auto at_sheet = [this, set](const std::function<QWidget*()>& look) {
+    return [this, set, look] {
+      if (!onSheet() || sheet_->current() != set) openSet(set);
+      return look();
+    };
+  };
+  const AthleteId who = house_.loadSet(set)->athlete;
+  walk_ = new Walk(
+      this,
+      {{tr("The Queue"),
+        tr("A lane an athlete, a tile a set. Films dropped on a lane are measured by themselves, one after "
+           "the other; the "
+           "tile shows how far it is, and then the bar's path."),
+        [this]() -> QWidget* {
+          showQueue();
+          return queue_;
+        }},
+       {tr("A set is a sentence"),
+        tr("What was asked stands on top as a sentence. Each dotted word can be clicked and said otherwise; "
+           "all that "
+           "follows goes by it. Ctrl+Z takes anything back."),
+        at_sheet([this] { return sheet_->stationArea(1); })},
+       {tr("The film"),
+        tr("Take hold of the bar in the picture and pull it along its path: time goes with it. Or use the "
+           "arrows, or a "
+           "rep's cell below. The line above says how far depth can be trusted."),
+        at_sheet([this] { return sheet_->stationArea(2); })},
+       {tr("What was judged"),
+        tr("Each finding is a sentence with its number ± error; strokes say how grave, a broken line that it "
+           "is not "
+           "certain. Open one: why, where on the film, what else may cause it. You may overrule any of it."),
+        at_sheet([this] { return sheet_->stationArea(3); })},
+       {tr("One cue, one load"),
+        tr("One cue, chosen by what worked for this athlete before, and the next load with its reasons and "
+           "the plates. "
+           "Both are suggestions: say another, and it is kept."),
+        at_sheet([this] { return sheet_->stationArea(5); })},
+       {tr("Fit"),
+        tr("The set-up for this body. Pull bar, stance or heel on the figure: the posture that keeps the bar "
+           "over mid-foot "
+           "is solved as you pull. It ends in a card for the rack."),
+        [this, who]() -> QWidget* {
+          openFit(who);
+          return &fit_->figure();
+        }},
+       {tr("The story"),
+        tr("Months of one lift: loads, strength as a band, what was found, which cue changed it. Any mark "
+           "leads to its "
+           "set."),
+        [this, who]() -> QWidget* {
+          openStory(who);
+          return story_;
+        }},
+       {tr("Now yours"),
+        tr("Make an athlete (Ctrl+N), film one set as shown here, and drop it on the lane. F1 shows the keys "
+           "of every "
+           "page. The program measures and suggests; pain, and whoever treats it, come first."),
+        [this]() -> QWidget* {
+          openFilming();
+          return nullptr;
+        }}});
+  connect(walk_, &Walk::ended, this, [this] {
+    if (auto ok = house_.saveDeskState("walk", "walked"); !ok) say(QString::fromStdString(ok.error().text));
+  });
+  return walk_;
+}
+
+void HouseWindow::offerWalk() {
+  if (house_.deskState("walk").value_or("") == "offer") walkRound();
 }
 
 void HouseWindow::restore() {

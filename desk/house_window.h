@@ -6,6 +6,7 @@
 
 #include <QDate>
 #include <QMainWindow>
+#include <QPointer>
 #include <QUndoGroup>
 #include <QUndoStack>
 
@@ -14,6 +15,7 @@
 #include "desk/athlete_view.h"
 #include "desk/beside_view.h"
 #include "desk/blind_look_view.h"
+#include "desk/filming_view.h"
 #include "desk/fit_view.h"
 #include "desk/folder_watch.h"
 #include "desk/hand_out_view.h"
@@ -24,6 +26,7 @@
 #include "desk/set_sheet.h"
 #include "desk/story_view.h"
 #include "desk/today_view.h"
+#include "desk/walk.h"
 
 class QLabel;
 class QPushButton;
@@ -64,6 +67,7 @@ class HouseWindow : public QMainWindow {
   bool onAhead() const;
   bool onToday() const;
   bool onImport() const;
+  bool onFilming() const;
   QString notice() const;
 
   void addFilms(AthleteId athlete, const QStringList& files);
@@ -82,6 +86,14 @@ class HouseWindow : public QMainWindow {
   void openAhead(AthleteId athlete);
   void openToday();
   void openImport(const QString& file);
+  // How to film.
+  void openFilming();
+  // The keys of the page that is shown, and those that hold everywhere.
+  void showKeys();
+  // Round the house in eight stops; null where nothing has been measured yet, which is said.
+  Walk* walkRound();
+  // Begins the walk where the house offers it (the demo house, the first time).
+  void offerWalk();
   HouseMenu& houseMenu() { return *menu_; }
   FolderWatch& folderWatch() { return watch_; }
   // From now on, and when the house is opened again; empty: none. A film goes to the athlete whose name its
@@ -117,6 +129,8 @@ class HouseWindow : public QMainWindow {
   AheadView* ahead_ = nullptr;
   TodayView* today_view_ = nullptr;
   ImportView* import_ = nullptr;
+  FilmingView* filming_ = nullptr;
+  QPointer<Walk> walk_;
   bool from_sheet_ = false;           // the athlete's pages were opened from a set
   std::function<void()> sheet_back_;  // where a sheet was opened from, if not from the Queue
   QPushButton *body_button_ = nullptr, *fit_button_ = nullptr;
@@ -126,6 +140,8 @@ class HouseWindow : public QMainWindow {
   QLabel* notice_ = nullptr;
 
   void buildChrome();
+  // A key that holds on every page.
+  void everywhere(const QKeySequence& key, const QString& words, const std::function<void()>& go);
   void say(const QString& text);
   void follow(const SetRecord& set);
   void refreshCrumbs();
@@ -133,6 +149,7 @@ class HouseWindow : public QMainWindow {
   void startAnew();
   void showPage(QWidget* page);
   void back();
+  QString pageName() const;
   std::optional<AthleteId> athleteAtHand() const;
 };
 

@@ -267,6 +267,7 @@ int main(int argc, char** argv) {
   if (parser.isSet(shots_option))
     return takeShots(window, parser.value(shots_option), parser.value(suffix_option),
                      parser.value(set_option).toLongLong());
+  window.offerWalk();
   // A backup a day, when the window has been there for a while.
   constexpr int kLater_ms = 5000;
   QTimer::singleShot(kLater_ms, &window, [&window] {

@@ -307,6 +307,11 @@ void Lane::finish(const HouseFile::SetCounts& left_out) {
     palette.setColor(QPalette::WindowText, theme().muted);
     empty->setPalette(palette);
     row_->layout()->addWidget(empty);
+    auto* how = button(tr("How to film"),
+                       tr("Distance, height, angle, and what has to be in the picture (Shift+F1)"), true);
+    how->setProperty("what", QStringLiteral("how to film"));
+    connect(how, &QPushButton::clicked, this, &Lane::filmingWanted);
+    row_->layout()->addWidget(how);
   }
   // The newest tile is the one to work on.
   QTimer::singleShot(0, row_area_, [area = row_area_] {
@@ -406,6 +411,7 @@ void QueueView::addLanes(int count) {
     connect(lane, &Lane::athleteChanged, this, &QueueView::athleteChanged);
     connect(lane, &Lane::addWanted, this, &QueueView::addWanted);
     connect(lane, &Lane::bodyWanted, this, &QueueView::bodyWanted);
+    connect(lane, &Lane::filmingWanted, this, &QueueView::filmingWanted);
     connect(lane, &Lane::fitWanted, this, &QueueView::fitWanted);
     for (const SetRecord& set : pending_sets_[athlete.id]) {
       auto* tile = new SetTile(set);

@@ -70,6 +70,7 @@ class Lane : public QWidget {
   void addWanted(mottix::AthleteId athlete);
   void bodyWanted(mottix::AthleteId athlete);
   void fitWanted(mottix::AthleteId athlete);
+  void filmingWanted();
 
  protected:
   void dragEnterEvent(QDragEnterEvent* event) override;
@@ -106,6 +107,7 @@ class QueueView : public QWidget {
   void newAthleteWanted();
   void bodyWanted(mottix::AthleteId athlete);
   void fitWanted(mottix::AthleteId athlete);
+  void filmingWanted();
   void athleteChanged(mottix::Athlete athlete);
   void stopWanted(mottix::SetId set);
   void followWanted(mottix::SetId set);

@@ -19,7 +19,6 @@
 #include <QPushButton>
 #include <QRegularExpression>
 #include <QScrollArea>
-#include <QShortcut>
 #include <QStackedWidget>
 #include <QUndoCommand>
 #include <QVBoxLayout>
@@ -28,6 +27,7 @@
 #include "core/cue/cue_book.h"
 #include "core/motion/joint_corrections.h"
 #include "desk/finding_card.h"
+#include "desk/keys.h"
 #include "desk/pieces.h"
 #include "desk/plates_drawing.h"
 #include "desk/set_analysis.h"
@@ -207,42 +207,38 @@ void SetSheet::build() {
   grid->setColumnStretch(2, 37);
   grid->setRowStretch(1, 1);
 
-  for (int k = 1; k <= 5; ++k) {
-    auto* s = new QShortcut(QKeySequence(Qt::Key_0 + k), this);
-    s->setContext(Qt::WidgetWithChildrenShortcut);
-    connect(s, &QShortcut::activated, this, [this, k] { focusStation(k); });
-  }
-  auto key = [&](const QKeySequence& k, void (SetSheet::*slot)()) {
-    auto* s = new QShortcut(k, this);
-    s->setContext(Qt::WidgetWithChildrenShortcut);
-    connect(s, &QShortcut::activated, this, slot);
+  for (int k = 1; k <= 5; ++k)
+    addKey(this, QKeySequence(Qt::Key_0 + k), {}, this, [this, k] { focusStation(k); });
+  sayKey(this, QStringLiteral("1 – 5"), tr("Asked, seen, judged, said, next"));
+  auto key = [&](const QKeySequence& k, void (SetSheet::*slot)(), const QString& words) {
+    addKey(this, k, words, this, slot);
   };
-  key(Qt::Key_P, &SetSheet::placeFigure);
-  key(Qt::Key_L, &SetSheet::pointAtPlate);
-  key(Qt::Key_T, &SetSheet::showNumbers);
-  key(Qt::Key_C, &SetSheet::showCurves);
-  key(Qt::Key_J, &SetSheet::showSchools);
-  key(Qt::Key_Y, &SetSheet::besideWanted);
-  key(Qt::Key_I, &SetSheet::chooseLines);
-  key(Qt::Key_H, &SetSheet::chooseMeasure);
-  key(Qt::Key_M, &SetSheet::drawLine);
-  key(Qt::Key_U, &SetSheet::placeBack);
-  key(Qt::Key_BracketLeft, &SetSheet::beginHere);
-  key(Qt::Key_BracketRight, &SetSheet::endHere);
-  key(Qt::Key_X, &SetSheet::splitSets);
-  key(Qt::Key_N, &SetSheet::askLeastSure);
-  key(Qt::Key_K, &SetSheet::keepPointed);
-  key(Qt::SHIFT | Qt::Key_K, &SetSheet::keepFigure);
-  key(Qt::Key_D, &SetSheet::putAsNeighbour);
-  key(Qt::Key_W, &SetSheet::confirmView);
-  key(Qt::Key_G, &SetSheet::confirmLift);
-  key(Qt::Key_V, &SetSheet::playSlower);
-  key(Qt::Key_R, &SetSheet::loopRep);
-  key(Qt::Key_S, &SetSheet::sayCue);
-  key(Qt::Key_O, &SetSheet::otherCue);
-  key(Qt::Key_E, &SetSheet::changeLoad);
-  key(Qt::Key_Q, &SetSheet::showWarmUp);
-  key(Qt::Key_A, &SetSheet::askAsPlanned);
+  key(Qt::Key_P, &SetSheet::placeFigure, tr("Place the figure by hand"));
+  key(Qt::Key_L, &SetSheet::pointAtPlate, tr("Point at the plate"));
+  key(Qt::Key_T, &SetSheet::showNumbers, tr("All measures in a table"));
+  key(Qt::Key_C, &SetSheet::showCurves, tr("Curves"));
+  key(Qt::Key_J, &SetSheet::showSchools, tr("Judged by two schools"));
+  key(Qt::Key_Y, &SetSheet::besideWanted, tr("Beside another rep or set"));
+  key(Qt::Key_I, &SetSheet::chooseLines, tr("Lines on the film"));
+  key(Qt::Key_H, &SetSheet::chooseMeasure, tr("Measure by hand"));
+  key(Qt::Key_M, &SetSheet::drawLine, tr("Draw along something upright or level"));
+  key(Qt::Key_U, &SetSheet::placeBack, tr("Two points of the back; once more follows them"));
+  key(Qt::Key_BracketLeft, &SetSheet::beginHere, tr("The set begins here"));
+  key(Qt::Key_BracketRight, &SetSheet::endHere, tr("The set ends here"));
+  key(Qt::Key_X, &SetSheet::splitSets, tr("Take a film of several sets apart"));
+  key(Qt::Key_N, &SetSheet::askLeastSure, tr("The least sure joints, one after another"));
+  key(Qt::Key_K, &SetSheet::keepPointed, tr("Keep the joint as it is"));
+  key(Qt::SHIFT | Qt::Key_K, &SetSheet::keepFigure, tr("Keep all joints as they are"));
+  key(Qt::Key_D, &SetSheet::putAsNeighbour, tr("Put the joint where it was placed last"));
+  key(Qt::Key_W, &SetSheet::confirmView, tr("Filmed from there; again: the other way round"));
+  key(Qt::Key_G, &SetSheet::confirmLift, tr("The lift is the one seen"));
+  key(Qt::Key_V, &SetSheet::playSlower, tr("Play slower"));
+  key(Qt::Key_R, &SetSheet::loopRep, tr("This rep over and over"));
+  key(Qt::Key_S, &SetSheet::sayCue, tr("This cue is said"));
+  key(Qt::Key_O, &SetSheet::otherCue, tr("Another cue"));
+  key(Qt::Key_E, &SetSheet::changeLoad, tr("Another load"));
+  key(Qt::Key_Q, &SetSheet::showWarmUp, tr("Steps up to the load, with plates"));
+  key(Qt::Key_A, &SetSheet::askAsPlanned, tr("Ask as the plan does"));
 }
 
 QWidget* SetSheet::buildFilmSide() {
@@ -435,7 +431,7 @@ QWidget* SetSheet::buildDecisionSide() {
   grid->addWidget(marks_[3], 1, 0, Qt::AlignTop);
   grid->addWidget(said, 1, 1);
 
-  auto* next = new QWidget;
+  auto* next = next_box_ = new QWidget;
   next->setObjectName(QStringLiteral("next box"));
   next->setStyleSheet(QStringLiteral("QWidget#next\\ box { background: %1; border: 1px solid %2; }")
                           .arg(theme().raised.name(), theme().line.name()));
@@ -468,9 +464,7 @@ QWidget* SetSheet::buildDecisionSide() {
   auto* home = button(tr("hand-out · Ctrl+P"), tr("A page for the athlete to take home"), true);
   home->setProperty("what", QStringLiteral("hand-out"));
   connect(home, &QPushButton::clicked, this, &SetSheet::handOutWanted);
-  auto* home_key = new QShortcut(QKeySequence::Print, this);
-  home_key->setContext(Qt::WidgetWithChildrenShortcut);
-  connect(home_key, &QShortcut::activated, this, &SetSheet::handOutWanted);
+  addKey(this, QKeySequence::Print, tr("A page to take home, and the film"), this, &SetSheet::handOutWanted);
   next_row->addWidget(home);
   next_row->addWidget(change_line_);
   next_row->addStretch(1);
@@ -2084,6 +2078,14 @@ void SetSheet::changeLoad() {
   change_line_->show();
   change_line_->selectAll();
   change_line_->setFocus();
+}
+
+QWidget* SetSheet::stationArea(int number) const {
+  return number == 1   ? static_cast<QWidget*>(sentence_)
+         : number == 2 ? film_
+         : number == 3 ? judged_area_
+         : number == 4 ? static_cast<QWidget*>(cue_)
+                       : next_box_;
 }
 
 void SetSheet::focusStation(int number) {

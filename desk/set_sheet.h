@@ -56,6 +56,8 @@ class SetSheet : public QWidget {
   HandOutFacts handOutFacts() const;
   bool knowsCues() const { return trials_read_; }  // what they did in the whole house has been read
   FilmView& film() { return *film_; }
+  // Where the five stations are, 1 to 5.
+  QWidget* stationArea(int number) const;
   NumbersView& numbers() { return *numbers_; }
   CurvesView& curves() { return *curves_; }
   SchoolsView& schools() { return *schools_; }
@@ -167,6 +169,7 @@ class SetSheet : public QWidget {
   QScrollArea* judged_area_ = nullptr;
   QVBoxLayout* judged_ = nullptr;
   QWidget* judged_body_ = nullptr;
+  QWidget* next_box_ = nullptr;
   QLabel *progress_ = nullptr, *cue_ = nullptr, *cue_note_ = nullptr;
   QPushButton *say_ = nullptr, *other_ = nullptr, *stop_ = nullptr;
   QLabel *next_ = nullptr, *next_reason_ = nullptr, *caution_ = nullptr, *plates_words_ = nullptr;

@@ -9,9 +9,9 @@
 #include <QListWidget>
 #include <QLocale>
 #include <QPushButton>
-#include <QShortcut>
 #include <QVBoxLayout>
 
+#include "desk/keys.h"
 #include "desk/pieces.h"
 #include "desk/theme.h"
 #include "report/load_wording.h"
@@ -126,12 +126,14 @@ void StoryView::build() {
   found_words_->setWordWrap(true);
   find_row->addWidget(found_words_, 1);
   column->addLayout(find_row);
-  auto* key = new QShortcut(QKeySequence::Find, this);
-  key->setContext(Qt::WidgetWithChildrenShortcut);
-  connect(key, &QShortcut::activated, this, [this] {
+  addKey(this, QKeySequence::Find, tr("Find sets by a sentence"), this, [this] {
     find_->setFocus();
     find_->selectAll();
   });
+  sayKey(this, tr("A"), tr("To the weeks ahead"));
+  sayKey(this, tr("+ −"), tr("Zoom"));
+  sayKey(this, tr("← →"), tr("The set before, or after; with Ctrl: move"));
+  sayKey(this, tr("Enter"), tr("Open the set"));
 
   auto* row = new QHBoxLayout;
   row->setSpacing(16);

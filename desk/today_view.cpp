@@ -10,11 +10,11 @@
 #include <QLocale>
 #include <QPushButton>
 #include <QScrollArea>
-#include <QShortcut>
 #include <QUndoCommand>
 #include <QVBoxLayout>
 
 #include "core/log/lift_history.h"
+#include "desk/keys.h"
 #include "desk/pieces.h"
 #include "desk/story_chart.h"
 #include "desk/theme.h"
@@ -83,9 +83,9 @@ void TodayView::build() {
   connect(line_, &QLineEdit::returnPressed, this, &TodayView::writeDown);
   connect(write_, &QPushButton::clicked, this, &TodayView::writeDown);
   connect(old_log, &QPushButton::clicked, this, &TodayView::importWanted);
-  auto* import = new QShortcut(QKeySequence(Qt::CTRL | Qt::Key_I), this);
-  import->setContext(Qt::WidgetWithChildrenShortcut);
-  connect(import, &QShortcut::activated, this, &TodayView::importWanted);
+  addKey(this, QKeySequence(Qt::CTRL | Qt::Key_I), tr("An old log (CSV)"), this, &TodayView::importWanted);
+  sayKey(this, tr("Enter"), tr("Write down what the line says"));
+  sayKey(this, tr("Delete"), tr("On a set of today: take it out"));
 
   auto* row = new QHBoxLayout;
   row->setSpacing(26);
