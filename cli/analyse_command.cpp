@@ -1,7 +1,10 @@
+#include <sys/stat.h>
 #include <unistd.h>
 
 #include <algorithm>
+#include <array>
 #include <cstdio>
+#include <ctime>
 #include <filesystem>
 #include <fstream>
 #include <iostream>
@@ -21,6 +24,7 @@
 #include "report/athlete_document.h"
 #include "report/measure_list.h"
 #include "report/wording.h"
+#include "store/house_file.h"
 #include "vision/joint_finder.h"
 
 namespace mottix {
@@ -40,6 +44,8 @@ struct AnalyseOptions {
   std::optional<double> from_s, to_s;
   std::string batch, out;  // folders
   int jobs = 0;
+  std::string set, who;  // a house of this set alone, and whose it is
+  bool sets = false;     // of a batch, such a house for each film
 };
 
 void printSummary(const Analysis& analysis, const Judging& by, const Asked& asked,
@@ -67,6 +73,52 @@ void printSummary(const Analysis& analysis, const Judging& by, const Asked& aske
     line(
         QStringLiteral("note: the film shows %1 sets; --from and --to choose one").arg(analysis.sets.size()));
   for (Warning w : analysis.warnings) line(QStringLiteral("note: ") + warningWords(w));
+}
+
+// The day on which the film was last written: the nearest to when it was taken that a file tells.
+std::string dayOfFile(const fs::path& film) {
+  struct stat facts {};
+  if (stat(film.c_str(), &facts) != 0) return {};
+  std::tm local{};
+  localtime_r(&facts.st_mtime, &local);
+  std::array<char, 16> text{};
+  std::strftime(text.data(), text.size(), "%Y-%m-%d", &local);
+  return text.data();
+}
+
+Expected<void> saveAsHouse(const AnalyseOptions& o, AthleteRecord who, SetEdit edit, const ClipTracking& clip,
+                           TrackRecord record, const Analysis& analysis, const RuleBook& book) {
+  const fs::path film = fs::absolute(o.clip), making = o.set + ".making";
+  std::error_code ec;
+  for (const char* part : {"", "-wal", "-shm"}) fs::remove(making.string() + part, ec);
+  {
+    auto house = HouseFile::open(making);
+    if (!house) return tl::make_unexpected(house.error());
+    if (!o.who.empty()) who.athlete.name = o.who;
+    if (who.athlete.name.empty()) who.athlete.name = film.parent_path().filename().string();
+    auto id = house->addAthlete(who.athlete);
+    if (!id) return tl::make_unexpected(id.error());
+    who.athlete.id = *id;
+    if (auto ok = house->saveRecord(who); !ok) return ok;
+    SetRecord set;
+    set.athlete = *id;
+    set.day = dayOfFile(film);
+    if (o.load_kg) edit.asked.load_kg = *o.load_kg;
+    set.edit = std::move(edit);
+    set.clip.file = film.string();  // wherever the house goes
+    auto added = house->addSet(set);
+    if (!added) return tl::make_unexpected(added.error());
+    ClipFacts facts = clip.facts;
+    facts.file = set.clip.file;
+    record.axis = clip.axis;
+    record.two_plates = clip.two_plates;
+    record.tracks = clip.tracks;
+    if (auto ok = house->saveTracks(*added, facts, record); !ok) return ok;
+    if (auto ok = house->saveResults(*added, analysis, book); !ok) return ok;
+  }
+  fs::rename(making, o.set, ec);
+  if (ec) return fail(Remedy::kCheckDisk, "“" + o.set + "” cannot be written: " + ec.message() + ".");
+  return {};
 }
 
 Expected<void> analyseClip(const AnalyseOptions& o) {
@@ -215,6 +267,15 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
   if (clip->two_plates) analysis->warnings.push_back(Warning::kTwoPlates);
   if (find && no_joints.empty()) analysis->warnings.push_back(Warning::kJointsFound);
   if (!no_joints.empty()) std::cerr << "mottix-cli: note: " << no_joints << '\n';
+  if (!o.set.empty()) {
+    TrackRecord record;
+    record.version = std::string(joints ? kTrackerVersion : kBarTrackerVersion);
+    record.held = edit.asked.held;
+    record.carried = raw;
+    record.found = spread;
+    edit.part = settings.part;
+    if (auto ok = saveAsHouse(o, who, edit, *clip, std::move(record), *analysis, by->book); !ok) return ok;
+  }
   if (!o.json.empty())
     if (auto ok = writeText(o.json, toJson(clip->facts, clip->tracks, *analysis).dump(1) + "\n"); !ok)
       return ok;
@@ -284,6 +345,12 @@ void addAnalyseCommand(CLI::App& app, int& exit_code) {
   c->add_option("--models", o->models, "Folder of the keypoint network")->capture_default_str();
   c->add_option("--athlete", o->athlete, "The athlete's step and open pain, JSON");
   c->add_option("--school", o->school, "School to judge by, instead of the athlete's");
+  c->add_option(
+      "--set", o->set,
+      "Write the set with its tracks and results as a house file of its own, to be taken in by `import`");
+  c->add_flag("--sets", o->sets, "Of a batch: such a house file (NAME.mottix) beside each result");
+  c->add_option("--who", o->who,
+                "Whose set it is; else the athlete file's name, or that of the film's folder");
   c->add_option("--json", o->json, "Write the whole analysis as JSON; - is standard output");
   c->add_option("--csv", o->csv, "Write the measures as CSV; - is standard output");
   c->add_option("--curves", o->curves,
@@ -296,10 +363,10 @@ void addAnalyseCommand(CLI::App& app, int& exit_code) {
       if (auto done = analyseClip(*o); !done) exit_code = report(done.error());
       return;
     }
-    BatchOptions batch{o->batch, o->out, o->jobs, {}};
+    BatchOptions batch{o->batch, o->out, o->jobs, {}, o->sets};
     // What was said holds for every film.
     for (const char* name : {"--lift", "--variant", "--view", "--facing", "--plate-mm", "--held", "--load",
-                             "--recorded-fps", "--models", "--athlete", "--school"})
+                             "--recorded-fps", "--models", "--athlete", "--school", "--who"})
       if (const CLI::Option* option = c->get_option(name); option->count() > 0) {
         batch.say.emplace_back(name);
         batch.say.push_back(option->results().front());

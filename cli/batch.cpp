@@ -35,7 +35,7 @@ bool isFilm(const fs::path& path) {
 }
 
 struct Worker {
-  fs::path film, result, unfinished, log;
+  fs::path film, result, unfinished, log, house;
   Clock::time_point began;
 };
 
@@ -43,6 +43,7 @@ pid_t begin(const Worker& w, const std::vector<std::string>& say) {
   std::vector<std::string> words = {"mottix-cli", "analyse", w.film.string(), "--json",
                                     w.unfinished.string()};
   words.insert(words.end(), say.begin(), say.end());
+  if (!w.house.empty()) words.insert(words.end(), {"--set", w.house.string()});
   std::vector<char*> argv;
   for (std::string& word : words) argv.push_back(word.data());
   argv.push_back(nullptr);
@@ -132,9 +133,13 @@ Expected<int> analyseBatch(const BatchOptions& o) {
   };
   for (const fs::path& film : films) {
     const std::string name = film.filename().string();
-    Worker w{film, o.out / (name + ".json"), o.out / (name + ".unfinished"), o.out / (name + ".log"),
+    Worker w{film,
+             o.out / (name + ".json"),
+             o.out / (name + ".unfinished"),
+             o.out / (name + ".log"),
+             o.sets ? o.out / (name + ".mottix") : fs::path(),
              Clock::now()};
-    if (fs::exists(w.result, ec)) {
+    if (fs::exists(w.result, ec) && (w.house.empty() || fs::exists(w.house, ec))) {
       say(film, "there already: " + summaryOf(w.result), 0.0);
       continue;
     }

@@ -13,6 +13,7 @@ struct BatchOptions {
   std::filesystem::path films, out;  // folders; `out` is made
   int jobs = 0;                      // at once; 0: as many as there are cores
   std::vector<std::string> say;      // further options of `analyse`, for every film
+  bool sets = false;                 // OUT/NAME.mottix as well: the set as a house of its own
 };
 
 // Of every film in `films` (sorted by name, not of folders in it) OUT/NAME.json is written, and what the

@@ -4,6 +4,7 @@
 #include <filesystem>
 #include <iostream>
 #include <memory>
+#include <optional>
 
 #include "cli/commands.h"
 #include "cli/files.h"
@@ -17,7 +18,7 @@ namespace fs = std::filesystem;
 
 struct Options {
   std::string house, file, same = "leave-out", name;
-  std::vector<std::string> who;
+  std::vector<std::string> who, files;
   bool films = false, yes = false;
 };
 
@@ -43,7 +44,39 @@ Expected<void> exportOne(const Options& o) {
   return {};
 }
 
-Expected<void> importOne(const Options& o) {
+// Sets of films that were measured elsewhere, and houses: all of them into one, each as one transaction. What
+// is in it already is known again, so that it may be repeated.
+Expected<void> importInto(const Options& o) {
+  auto house = HouseFile::open(o.house);
+  if (!house) return tl::make_unexpected(house.error());
+  TakenAthletes all;
+  std::optional<Error> wrong;
+  for (const std::string& file : o.files) {
+    const auto done = takeAthletes(*house, file, {}, OnSameName::kMerge);
+    if (!done) {  // said, and the others go in
+      std::cerr << "mottix-cli: " << done.error().text << '\n';
+      wrong = done.error();
+      continue;
+    }
+    all.athletes += done->athletes;
+    all.merged += done->merged;
+    all.sets += done->sets;
+    all.sets_known += done->sets_known;
+  }
+  std::cout << o.house << ": " << all.sets << " sets taken in, " << all.sets_known << " known already, "
+            << all.athletes << " new athletes\n";
+  if (wrong)
+    return fail(wrong->remedy, "Not everything could be taken in; mend what is said above and repeat it.");
+  return {};
+}
+
+Expected<void> importOne(const Options& all) {
+  if (!all.house.empty()) return importInto(all);
+  if (all.files.size() != 2)
+    return fail(Remedy::kCorrectInput, "Say a ZIP and the new HOUSE, or --into HOUSE and what to take in.");
+  Options o = all;
+  o.file = all.files[0];
+  o.house = all.files[1];
   const auto done = importHouse(o.file, o.house);
   if (!done) return tl::make_unexpected(done.error());
   std::cout << o.house << ": " << done->athletes << " athletes, " << done->sets << " sets, " << done->films
@@ -119,9 +152,13 @@ void addExchangeCommands(CLI::App& app, int& exit_code) {
     c->add_flag("--films", o->films, "The films, too");
   }
   {
-    auto [c, o] = command("import", "A new house file from such a zip", importOne);
-    c->add_option("ZIP", o->file, "From where")->required();
-    c->add_option("HOUSE", o->house, "The new house file")->required();
+    auto [c, o] = command(
+        "import", "A new house file from such a zip (ZIP HOUSE); or sets and houses into one (--into)",
+        importOne);
+    c->add_option("FILES", o->files,
+                  "ZIP and the new HOUSE; with --into house files, sets of `analyse --set`, zips")
+        ->required();
+    c->add_option("--into", o->house, "House file that takes them in; made where there is none");
   }
   {
     auto [c, o] = command("take", "Athletes of another house, or of a zip of one, into a house", take);

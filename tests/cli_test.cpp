@@ -580,6 +580,52 @@ TEST_F(CommandLine, AFolderOfFilmsIsMeasuredAndGoneOnWith) {
   EXPECT_EQ(run("analyse").code, 2);
 }
 
+TEST_F(CommandLine, WhatABatchMeasuredIsTakenIntoAHouse) {
+  using namespace mottix;
+  const fs::path films = folder / "Oda Fell", out = folder / "sets", house = folder / "merged.mottix";
+  fs::create_directories(films);
+  fs::copy_file(film(), films / "a.mp4");
+  fs::copy_file(film(), films / "b.mp4");
+  std::ofstream(films / "b.mp4", std::ios::app | std::ios::binary)
+      << "another";  // the same film would be known
+  const std::string batch = "analyse --batch '" + films.string() + "' --out " + out.string() +
+                            " --bar-only --lift squat --load 80 --sets";
+  ASSERT_EQ(run(batch).code, 0);
+  ASSERT_TRUE(fs::exists(out / "a.mp4.mottix"));
+  EXPECT_FALSE(fs::exists(out / "a.mp4.mottix.making"));
+  const std::string into = "import --into " + house.string() + " ";
+  Ran ran = run(into + (out / "a.mp4.mottix").string() + " " + (out / "b.mp4.mottix").string());
+  ASSERT_EQ(ran.code, 0) << ran.err;
+  EXPECT_NE(ran.out.find("2 sets taken in, 0 known already, 1 new athletes"), std::string::npos) << ran.out;
+  // Once more changes nothing.
+  ran = run(into + (out / "a.mp4.mottix").string());
+  EXPECT_NE(ran.out.find("0 sets taken in, 1 known already"), std::string::npos) << ran.out;
+  {
+    auto merged = HouseFile::open(house);
+    ASSERT_TRUE(merged);
+    ASSERT_EQ(merged->athletes()->size(), 1u);
+    EXPECT_EQ(merged->athletes()->front().name, "Oda Fell") << "the folder's name";
+    const auto sets = *merged->sets();
+    ASSERT_EQ(sets.size(), 2u);
+    for (const SetRecord& set : sets) {
+      EXPECT_EQ(set.edit.asked.load_kg, 80.0);
+      EXPECT_TRUE(fs::exists(merged->filmPath(set.clip))) << set.clip.file;
+      const auto tracks = merged->loadTracks(set.id);
+      ASSERT_TRUE(tracks && *tracks);
+      EXPECT_GT((*tracks)->tracks.bar.size(), 50u);
+    }
+    EXPECT_EQ(merged->results()->size(), 2u);
+    EXPECT_FALSE(merged->results()->front().measures.empty());
+  }
+  // What is none is said by name; the rest goes in.
+  std::ofstream(folder / "noise.mottix") << "noise";
+  ran = run(into + (folder / "noise.mottix").string() + " " + (out / "b.mp4.mottix").string());
+  EXPECT_EQ(ran.code, 3) << ran.err;
+  EXPECT_NE(ran.err.find("noise.mottix"), std::string::npos) << ran.err;
+  EXPECT_NE(ran.out.find("1 known already"), std::string::npos) << ran.out;
+  EXPECT_EQ(run("import " + (out / "a.mp4.mottix").string()).code, 2) << "where to is missing";
+}
+
 TEST_F(CommandLine, HousesGoOutComeInAndAreGoneBackTo) {
   using namespace mottix;
   const fs::path house = folder / "skarn.mottix", zip = folder / "skarn.zip", copy = folder / "copy.mottix";
