@@ -62,7 +62,8 @@ AheadView::AheadView(AthleteDesk& desk, QWidget* parent) : QWidget(parent), desk
 }
 
 void AheadView::build() {
-  setFocusPolicy(Qt::StrongFocus);
+  setFocusPolicy(Qt::ClickFocus);  // Tab goes to what is in it
+  setAccessibleName(tr("Ahead"));
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(20, 14, 20, 14);
   column->setSpacing(6);

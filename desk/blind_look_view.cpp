@@ -167,6 +167,7 @@ void BlindLookView::build() {
   results_column->addWidget(chart_);
   results_column->addStretch(1);
   auto* scroll = new QScrollArea;
+  scroll->setAccessibleName(tr("Your eye so far"));
   scroll->setWidgetResizable(true);
   scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   scroll->setWidget(results);
@@ -282,6 +283,7 @@ QWidget* BlindLookView::buildRightSide() {
   column->addLayout(acts);
   column->addStretch(1);
   right_ = new QScrollArea;
+  right_->setAccessibleName(tr("What was called, and what was measured"));
   right_->setWidgetResizable(true);
   right_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   right_->setWidget(body);

@@ -6,6 +6,7 @@
 
 #include <qcustomplot.h>
 #include <QComboBox>
+#include <QCoreApplication>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
@@ -466,6 +467,16 @@ void CurvesView::point(const QPointF& at) {
 }
 
 bool CurvesView::eventFilter(QObject* object, QEvent* event) {
+  if (object == plot_ && event->type() == QEvent::Paint && plot_->hasFocus()) {
+    plot_->removeEventFilter(this);
+    QCoreApplication::sendEvent(plot_, event);
+    plot_->installEventFilter(this);
+    QPainter p(plot_);
+    paintFocus(p, plot_->rect());
+    return true;
+  }
+  if (object == plot_ && (event->type() == QEvent::FocusIn || event->type() == QEvent::FocusOut))
+    plot_->update();
   if (object == plot_) {
     if (event->type() == QEvent::MouseButtonPress || event->type() == QEvent::MouseMove) {
       const auto* mouse = static_cast<QMouseEvent*>(event);

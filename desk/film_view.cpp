@@ -11,6 +11,7 @@
 
 #include "core/motion/camera_shake.h"
 #include "desk/keys.h"
+#include "desk/pieces.h"
 #include "desk/theme.h"
 #include "report/wording.h"
 
@@ -767,6 +768,11 @@ void FilmView::paintMeasuring(QPainter& p) const {
 void FilmView::paintEvent(QPaintEvent*) {
   QPainter p(this);
   p.setRenderHint(QPainter::Antialiasing);
+  paintFilm(p);
+  if (hasFocus()) paintFocus(p, filmRect());
+}
+
+void FilmView::paintFilm(QPainter& p) {
   const QRectF r = filmRect();
   if (picture_.isNull()) {
     p.fillRect(r, theme().raised);

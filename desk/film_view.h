@@ -94,6 +94,7 @@ class FilmView : public QWidget {
   void keyPressEvent(QKeyEvent* event) override;
 
  private:
+  void paintFilm(QPainter& p);
   enum class Grip { kNone, kBar, kJoint, kFigurePoint, kFigure, kPlate, kLine, kMeasure };
 
   const SheetData* data_ = nullptr;

@@ -194,7 +194,7 @@ void FilmingDrawing::paintEvent(QPaintEvent*) {
 }
 
 FilmingView::FilmingView(QWidget* parent) : QWidget(parent) {
-  setFocusPolicy(Qt::StrongFocus);
+  setFocusPolicy(Qt::ClickFocus);  // Tab goes to what is in it
   setAccessibleName(tr("How to film"));
   const std::array<Rule, 4> rules = {
       {{FilmingDrawing::Kind::kDistance, tr("Far enough, and hip high"),

@@ -68,7 +68,8 @@ HandOutView::~HandOutView() {
 }
 
 void HandOutView::build() {
-  setFocusPolicy(Qt::StrongFocus);
+  setFocusPolicy(Qt::ClickFocus);  // Tab goes to what is in it
+  setAccessibleName(tr("Hand-out"));
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(20, 14, 20, 14);
   row->setSpacing(24);

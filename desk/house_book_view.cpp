@@ -136,7 +136,6 @@ void HouseBookView::build() {
   palette.setColor(QPalette::HighlightedText, theme().ink);
   palette.setColor(QPalette::Base, theme().sheet);
   rules_->setPalette(palette);
-  setFocusProxy(rules_);
   left->addWidget(rules_, 1);
   gear_sentence_ = new Sentence(14);
   gear_sentence_->setFixedWidth(330);
@@ -258,11 +257,16 @@ void HouseBookView::build() {
   cues_ = section(tr("Said"));
   column->addStretch(1);
   page_ = new QScrollArea;
+  page_->setAccessibleName(tr("The rule"));
   page_->setWidgetResizable(true);
   page_->setFrameShape(QFrame::NoFrame);
   page_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   page_->setWidget(body);
   row->addWidget(page_, 1);
+}
+
+void HouseBookView::focusRules() {
+  rules_->setFocus();
 }
 
 void HouseBookView::open() {

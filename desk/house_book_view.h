@@ -45,6 +45,7 @@ class HouseBookView : public QWidget {
   ~HouseBookView() override;
   // Reads the house anew; what the log says of the rule shown is made ready in the background.
   void open();
+  void focusRules();
   void showLift(Lift lift);
   void showRule(const QString& id);
   // What is changed from now on holds where this school judges; empty: for everybody.

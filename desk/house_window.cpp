@@ -630,7 +630,7 @@ void HouseWindow::openHandOut() {
 void HouseWindow::openBook() {
   showPage(book_);
   book_->open();
-  book_->setFocus();
+  book_->focusRules();
   refreshCrumbs();
 }
 

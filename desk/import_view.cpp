@@ -62,7 +62,8 @@ ImportView::ImportView(HouseFile& house, QUndoStack& stack, QDate today, QWidget
 }
 
 void ImportView::build() {
-  setFocusPolicy(Qt::StrongFocus);
+  setFocusPolicy(Qt::ClickFocus);  // Tab goes to what is in it
+  setAccessibleName(tr("An old log"));
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(20, 14, 20, 14);
   column->setSpacing(8);

@@ -24,6 +24,12 @@ QLabel* label(int size_px, Weight weight, bool muted) {
   return l;
 }
 
+void paintFocus(QPainter& painter, const QRectF& place) {
+  painter.setPen(QPen(theme().green, 2.0));
+  painter.setBrush(Qt::NoBrush);
+  painter.drawRect(place.adjusted(1, 1, -1, -1));
+}
+
 QPushButton* button(const QString& text, const QString& help, bool quiet) {
   auto* b = new QPushButton(text);
   if (quiet) b->setObjectName(QStringLiteral("quiet"));

@@ -11,6 +11,7 @@
 #include "desk/theme.h"
 
 class QLabel;
+class QPainter;
 class QLayout;
 class QPushButton;
 
@@ -18,6 +19,9 @@ namespace mottix {
 
 QLabel* label(int size_px, Weight weight = Weight::kRegular, bool muted = false);
 // `help` is shown when the mouse rests on it and read by screen readers.
+// Shows that what is in `place` has the focus.
+void paintFocus(QPainter& painter, const QRectF& place);
+
 QPushButton* button(const QString& text, const QString& help, bool quiet = false);
 // A number as people type it: with a comma or a point, a unit behind it.
 std::optional<double> numberIn(QString text);

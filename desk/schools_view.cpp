@@ -95,6 +95,7 @@ SchoolsView::SchoolsView(JudgingBy judging_by, QWidget* parent)
   body_->setContentsMargins(0, 6, 10, 0);
   body_->setSpacing(4);
   area_ = new QScrollArea;
+  area_->setAccessibleName(tr("The set by two schools"));
   area_->setWidgetResizable(true);
   area_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   area_->setWidget(body);

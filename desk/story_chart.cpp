@@ -82,6 +82,7 @@ StoryChart::StoryChart(QWidget* parent) : QWidget(parent) {
   setFocusPolicy(Qt::StrongFocus);
   setMouseTracking(true);
   setObjectName(QStringLiteral("story chart"));
+  setAccessibleName(tr("The story of the lift: arrows choose a set, Enter opens it"));
   setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
   setMinimumSize(480, 340);
 }

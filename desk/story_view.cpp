@@ -41,7 +41,8 @@ StoryView::StoryView(AthleteDesk& desk, QWidget* parent) : QWidget(parent), desk
 }
 
 void StoryView::build() {
-  setFocusPolicy(Qt::StrongFocus);
+  setFocusPolicy(Qt::ClickFocus);  // Tab goes to what is in it
+  setAccessibleName(tr("Story"));
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(20, 14, 20, 14);
   column->setSpacing(6);

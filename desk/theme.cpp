@@ -11,7 +11,8 @@ namespace {
 QString styleSheet(const Theme& t) {
   return QStringLiteral(
              "QToolTip { background: %1; color: %2; border: 1px solid %3; padding: 4px; }"
-             "QScrollArea { border: none; background: transparent; }"
+             "QScrollArea { border: 1px solid transparent; background: transparent; }"
+             "QScrollArea:focus { border: 1px solid %5; }"
              "QScrollArea > QWidget > QWidget { background: transparent; }"
              "QLineEdit { background: %4; color: %2; border: none; border-bottom: 2px solid %5; padding: 1px "
              "2px;"

@@ -52,7 +52,8 @@ TodayView::TodayView(HouseFile& house, QUndoGroup& undo, QDate today, QWidget* p
 }
 
 void TodayView::build() {
-  setFocusPolicy(Qt::StrongFocus);
+  setFocusPolicy(Qt::ClickFocus);  // Tab goes to what is in it
+  setAccessibleName(tr("Today"));
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(20, 14, 20, 14);
   column->setSpacing(6);
@@ -104,6 +105,7 @@ void TodayView::build() {
   who_->setContentsMargins(0, 0, 8, 0);
   who_->setSpacing(2);
   auto* scroll = new QScrollArea;
+  scroll->setAccessibleName(tr("Who does what"));
   scroll->setWidgetResizable(true);
   scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   scroll->setWidget(who_body_);
