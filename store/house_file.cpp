@@ -832,6 +832,10 @@ Expected<HouseFile> HouseFile::open(const fs::path& path) {
   if (fs::is_directory(path, ec))
     return fail(Remedy::kChooseAnotherFile, quoted(path) + " is a folder, not a house file.");
   const bool existed = fs::exists(path, ec) && fs::file_size(path, ec) > 0;
+  const auto damaged = [&] {
+    return fail(Remedy::kChooseAnotherFile,
+                quoted(path) + " is damaged. It was not touched; restore a backup or choose another file.");
+  };
   try {
     if (existed) {
       // Looked at first without the right to write, so that a strange file stays as it is.
@@ -843,6 +847,7 @@ Expected<HouseFile> HouseFile::open(const fs::path& path) {
                     quoted(path) + " is not a house file of this program. It was not touched.");
       SQLite::Statement version(look, "PRAGMA user_version");
       version.executeStep();
+      if (version.getColumn(0).getInt() < 0) return damaged();
       if (version.getColumn(0).getInt() > static_cast<int>(kMigrations.size()))
         return fail(Remedy::kUpdateProgram, quoted(path) +
                                                 " was written by a newer version of this program. It was not "
@@ -853,10 +858,7 @@ Expected<HouseFile> HouseFile::open(const fs::path& path) {
       SQLite::Statement check(look,
                               small ? "PRAGMA quick_check(1)" : "SELECT 'ok' FROM sqlite_master LIMIT 1");
       check.executeStep();
-      if (check.getColumn(0).getString() != "ok")
-        return fail(
-            Remedy::kChooseAnotherFile,
-            quoted(path) + " is damaged. It was not touched; restore a backup or choose another file.");
+      if (check.getColumn(0).getString() != "ok") return damaged();
       if (!std::ofstream(path, std::ios::binary | std::ios::app).good())
         return fail(
             Remedy::kCheckDisk,

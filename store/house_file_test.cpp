@@ -353,6 +353,19 @@ TEST_F(HouseFileTest, ANewerFileIsLeftAlone) {
   EXPECT_EQ(bytes(path), before);
 }
 
+TEST_F(HouseFileTest, AVersionBelowZeroIsDamage) {
+  opened();
+  {
+    SQLite::Database db(path.string(), SQLite::OPEN_READWRITE);
+    db.exec("PRAGMA journal_mode = DELETE");
+    db.exec("PRAGMA user_version = -235");
+  }
+  const auto house = HouseFile::open(path);
+  ASSERT_FALSE(house);
+  EXPECT_EQ(house.error().remedy, Remedy::kChooseAnotherFile);
+  EXPECT_NE(house.error().text.find("damaged"), std::string::npos);
+}
+
 TEST_F(HouseFileTest, WhatIsNotAHouseFileIsLeftAlone) {
   std::ofstream(path) << "shopping list: chalk, tape, and a lot more text so that it has some length. "
                       << std::string(2000, 'x');

@@ -30,6 +30,7 @@
 #include <QMetaType>
 #include <QPixmapCache>
 #include <QTest>
+#include <QTimer>
 
 #include "desk/house_window.h"
 #include "desk/theme.h"
@@ -76,6 +77,40 @@ std::string checkOf(const fs::path& house) {
   if (keys.executeStep()) said += ", a row without what it belongs to in " + keys.getColumn(0).getString();
   return said;
 }
+
+// Tells how long the window did not answer: every event is timed from outside, so that whatever it sets off
+// on this thread counts.
+class WatchedApplication : public QApplication {
+ public:
+  using QApplication::QApplication;
+  struct Slow {
+    double ms = 0.0;
+    std::string what;
+  };
+  bool notify(QObject* receiver, QEvent* event) override {
+    if (depth_ > 0 || !watching) return QApplication::notify(receiver, event);
+    const int type = event->type();
+    const std::string who = receiver->metaObject()->className();
+    QElapsedTimer clock;
+    clock.start();
+    ++depth_;
+    const bool done = QApplication::notify(receiver, event);
+    --depth_;
+    const double ms = static_cast<double>(clock.nsecsElapsed()) / 1e6;
+    ++events;
+    all_ms.push_back(ms);
+    if (ms > 50.0) slow.push_back({ms, doing + ": " + who + " (event " + std::to_string(type) + ")"});
+    return done;
+  }
+  bool watching = false;
+  std::string doing;
+  long events = 0;
+  std::vector<double> all_ms;
+  std::vector<Slow> slow;
+
+ private:
+  int depth_ = 0;
+};
 
 // ---- a session: a process of its own that does what a coach does
 // -------------------------------------------
@@ -371,6 +406,127 @@ TEST_F(Trust, OpeningMeasuringAndClosingOverAndOverLeavesNothingBehind) {
       cycles, grown_kb, residentKb() - kb);
 }
 
+// A coach's round with real keys and a real mouse; how long each event took is said, and nothing is asserted
+// of it but that it was watched: times depend on the machine. MOTTIX_HOUSE: a house to go round in, with its
+// films (a copy: a word is written into it).
+TEST_F(Trust, HowLongTheWindowDoesNotAnswer) {
+  auto& app = *static_cast<WatchedApplication*>(QCoreApplication::instance());
+  const char* given = std::getenv("MOTTIX_HOUSE");
+  const fs::path file = given != nullptr ? fs::path(given) : folder / "house.mottix";
+  if (given == nullptr) {
+    FilmPlan plan = planFromSeed(3, Lift::kSquat, View::kSide);
+    plan.width_px = 640;
+    plan.height_px = 360;
+    plan.squat.reps.resize(2);
+    ASSERT_TRUE(makeFilm(plan, folder / "rep.mp4"));
+    auto house = HouseFile::open(file);
+    ASSERT_TRUE(house);
+    ASSERT_TRUE(house->addAthlete({{}, "Runa Vik", 2.5, 0, ""}));
+  }
+  auto house = HouseFile::open(file);
+  ASSERT_TRUE(house);
+  HouseWindow window(std::move(*house), kToday);
+  window.show();
+  ASSERT_TRUE(QTest::qWaitForWindowExposed(&window));
+  QApplication::setActiveWindow(&window);
+  if (given == nullptr) {
+    window.addFilms(window.house().athletes()->front().id,
+                    {QString::fromStdString((folder / "rep.mp4").string())});
+    ASSERT_TRUE(QTest::qWaitFor([&] { return window.jobs().idle(); }, 60000));
+  }
+  SetId filmed = kNoSet;
+  const auto sets = window.house().sets();
+  for (const SetRecord& set : *sets)
+    if (const auto tracks = window.house().loadTracks(set.id); tracks && *tracks && set.hasFilm())
+      filmed = set.id;
+  ASSERT_NE(filmed, kNoSet) << sets->back().problem;
+  const auto at = [&]() -> QWidget* {
+    return QApplication::focusWidget() != nullptr ? QApplication::focusWidget() : &window;
+  };
+  const auto settle = [] {
+    for (int i = 0; i < 6; ++i) QTest::qWait(15);
+  };
+  const auto key = [&](const char* what, Qt::Key k, Qt::KeyboardModifiers with = Qt::NoModifier) {
+    app.doing = what;
+    QTest::keyClick(at(), k, with);
+    settle();
+  };
+  const auto pages = [&] {
+    key("Today", Qt::Key_T, Qt::ControlModifier);
+    key("Esc", Qt::Key_Escape);
+    key("story", Qt::Key_S, Qt::ControlModifier);
+    for (int i = 0; i < 4; ++i) key("story, zoom", Qt::Key_Plus);
+    key("Esc", Qt::Key_Escape);
+    key("ahead", Qt::Key_D, Qt::ControlModifier);
+    key("Esc", Qt::Key_Escape);
+    key("House book", Qt::Key_B, Qt::ControlModifier);
+    for (int i = 0; i < 4; ++i) key("House book, next rule", Qt::Key_Down);
+    QTest::qWait(300);
+    key("Esc", Qt::Key_Escape);
+    key("keys", Qt::Key_F1);
+    for (QWidget* w : QApplication::topLevelWidgets())
+      if (w->objectName() == QLatin1String("key sheet")) w->close();
+    settle();
+    key("how to film", Qt::Key_F1, Qt::ShiftModifier);
+    key("Esc", Qt::Key_Escape);
+    key("the athlete", Qt::Key_B);
+    key("Esc", Qt::Key_Escape);
+    key("Fit", Qt::Key_F);
+    for (int i = 0; i < 4; ++i) key("Fit, a step", Qt::Key_Right);
+    key("Esc", Qt::Key_Escape);
+  };
+  app.watching = true;
+  app.events = 0;
+  for (int round = 0; round < 2; ++round) {
+    app.doing = "the Queue";
+    window.showQueue();
+    settle();
+    pages();
+    app.doing = "opening a set";
+    QTimer::singleShot(0, &window, [&] { window.openSet(filmed); });
+    settle();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return window.sheet().film().hasPicture(); }, 20000));
+    window.sheet().film().setFocus();
+    for (int i = 0; i < 12; ++i) key("a picture on", Qt::Key_Right);
+    app.doing = "pulling the bar";
+    FilmView& film = window.sheet().film();
+    const QPoint bar = film.rect().center();
+    QTest::mousePress(&film, Qt::LeftButton, {}, bar);
+    for (int i = 0; i < 20; ++i) {
+      QTest::mouseMove(&film, bar + QPoint(0, 3 * i));
+      QTest::qWait(10);
+    }
+    QTest::mouseRelease(&film, Qt::LeftButton, {}, bar + QPoint(0, 60));
+    settle();
+    window.sheet().film().setFocus();
+    key("numbers", Qt::Key_T);
+    key("numbers, back", Qt::Key_T);
+    key("curves", Qt::Key_C);
+    key("curves, back", Qt::Key_C);
+    key("schools", Qt::Key_J);
+    key("schools, back", Qt::Key_J);
+    app.doing = "a word of the sentence";
+    typeWord(window.sheet(), QStringLiteral("effort felt"), QStringLiteral("8"));
+    settle();
+    window.sheet().film().setFocus();
+    key("undo", Qt::Key_Z, Qt::ControlModifier);
+    key("beside", Qt::Key_Y);
+    QTest::qWait(400);
+    key("Esc", Qt::Key_Escape);
+    key("hand-out", Qt::Key_P, Qt::ControlModifier);
+    QTest::qWait(600);
+    key("Esc", Qt::Key_Escape);
+  }
+  app.watching = false;
+  EXPECT_GT(app.events, 500);
+  std::sort(app.all_ms.begin(), app.all_ms.end());
+  std::printf(
+      "| events of two rounds | %ld | 99 %% within %.1f ms, the longest %.0f ms, %zu beyond 50 ms |\n",
+      app.events, app.all_ms[app.all_ms.size() * 99 / 100], app.all_ms.back(), app.slow.size());
+  std::sort(app.slow.begin(), app.slow.end(), [](const auto& a, const auto& b) { return a.ms > b.ms; });
+  for (const auto& s : app.slow) std::printf("| beyond 50 ms | %s | %.0f ms |\n", s.what.c_str(), s.ms);
+}
+
 }  // namespace
 }  // namespace mottix
 
@@ -381,7 +537,7 @@ int main(int argc, char** argv) {
     return mottix::runSession(argv[2], static_cast<unsigned>(std::atoi(argv[3])), STDOUT_FILENO);
   }
   testing::InitGoogleTest(&argc, argv);
-  QApplication app(argc, argv);
+  mottix::WatchedApplication app(argc, argv);
   qRegisterMetaType<std::size_t>("std::size_t");
   mottix::applyLook(app, mottix::Look::kLight);
   return RUN_ALL_TESTS();
