@@ -17,6 +17,7 @@
 #include <QTimer>
 #include <QUrl>
 #include <QVBoxLayout>
+#include <QtConcurrent>
 
 #include "desk/pieces.h"
 #include "desk/set_analysis.h"
@@ -393,6 +394,7 @@ QueueView::QueueView(HouseFile& house, AnalysisJobs& jobs, QWidget* parent)
   drawing_timer_ = new QTimer(this);
   drawing_timer_->setInterval(0);
   connect(drawing_timer_, &QTimer::timeout, this, &QueueView::drawNext);
+  connect(&drawing_, &QFutureWatcherBase::finished, this, &QueueView::takeDrawing);
   lane_timer_ = new QTimer(this);
   lane_timer_->setInterval(0);
   connect(lane_timer_, &QTimer::timeout, this, [this] {
@@ -502,8 +504,38 @@ const Athlete* QueueView::athleteOf(SetId set) const {
   return nullptr;
 }
 
+QueueView::~QueueView() {
+  drawing_.waitForFinished();
+}
+
+void QueueView::forgetDrawing(SetId set) {
+  drawings_.erase(set);
+  if (set == drawn_now_) drawn_in_vain_ = true;
+}
+
+void QueueView::forgetDrawings() {
+  drawings_.clear();
+  drawn_in_vain_ = true;
+}
+
+void QueueView::takeDrawing() {
+  const std::optional<Drawing> drawing = drawing_.result();
+  const SetId id = std::exchange(drawn_now_, kNoSet);
+  SetTile* tile = tileOf(id);
+  const Athlete* athlete = athleteOf(id);
+  if (drawing && tile != nullptr && athlete != nullptr) {
+    if (!drawn_in_vain_ && drawing->edit == tile->record().edit && drawing->athlete == *athlete) {
+      tile->showPaths(drawing->paths, drawing->findings);
+      drawings_[id] = *drawing;
+    } else {
+      to_draw_.push_back(id);
+    }
+  }
+  if (!to_draw_.empty()) drawing_timer_->start();
+}
+
 void QueueView::drawNext() {
-  if (to_draw_.empty()) return drawing_timer_->stop();
+  if (drawn_now_ != kNoSet || to_draw_.empty()) return drawing_timer_->stop();
   const SetId id = to_draw_.back();
   to_draw_.pop_back();
   SetTile* tile = tileOf(id);
@@ -512,12 +544,17 @@ void QueueView::drawNext() {
   if (tile == nullptr || athlete == nullptr || !record || !*record) return;
   const SetEdit& edit = tile->record().edit;
   const SetJudging by = judgingOf(house_, tile->record(), (*record)->tracks.across(), readRules(house_));
-  const auto [tracks, analysis] = analyseSet(**record, *athlete, edit, bodyOf(house_, athlete->id), by.by);
-  if (!analysis) return;
-  Drawing drawing{*athlete, edit, {}, analysis->findings};
-  for (const Rep& rep : analysis->reps) drawing.paths.push_back(pathOf(rep, tracks, analysis->camera));
-  tile->showPaths(drawing.paths, drawing.findings);
-  drawings_[id] = std::move(drawing);
+  drawn_now_ = id;
+  drawn_in_vain_ = false;
+  drawing_.setFuture(
+      QtConcurrent::run([id, who = *athlete, edit, seen = std::move(**record),
+                         body = bodyOf(house_, athlete->id), by = by.by]() -> std::optional<Drawing> {
+        const auto [tracks, analysis] = analyseSet(seen, who, edit, body, by);
+        if (!analysis) return std::nullopt;
+        Drawing drawing{id, who, edit, {}, analysis->findings};
+        for (const Rep& rep : analysis->reps) drawing.paths.push_back(pathOf(rep, tracks, analysis->camera));
+        return drawing;
+      }));
 }
 
 void QueueView::showProgress(SetId set, double part) {

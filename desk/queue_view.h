@@ -3,9 +3,11 @@
 #pragma once
 
 #include <map>
+#include <optional>
 #include <vector>
 
 #include <QAbstractButton>
+#include <QFutureWatcher>
 #include <QWidget>
 
 #include "desk/analysis_jobs.h"
@@ -93,10 +95,11 @@ class QueueView : public QWidget {
   QueueView(HouseFile& house, AnalysisJobs& jobs, QWidget* parent = nullptr);
   void reload();
   void showProgress(SetId set, double part);
-  bool drawn() const { return to_draw_.empty(); }  // every tile shows its paths
+  ~QueueView() override;
+  bool drawn() const { return to_draw_.empty() && drawn_now_ == kNoSet; }  // every tile shows its paths
   // The film was followed anew: what was drawn of it is old.
-  void forgetDrawing(SetId set) { drawings_.erase(set); }
-  void forgetDrawings() { drawings_.clear(); }
+  void forgetDrawing(SetId set);
+  void forgetDrawings();
   SetTile* tileOf(SetId set) const;
   Lane* laneOf(AthleteId athlete);
 
@@ -129,8 +132,9 @@ class QueueView : public QWidget {
   std::vector<Lane*> lane_list_;
   std::vector<SetTile*> tiles_;
 
-  // Paths and findings are computed between events, one set at a time, and kept while nothing changes.
+  // Paths and findings are computed on a thread, one set at a time, and kept while nothing changes.
   struct Drawing {
+    SetId set{};
     Athlete athlete;
     SetEdit edit;
     std::vector<RepPath> paths;
@@ -144,6 +148,10 @@ class QueueView : public QWidget {
   QTimer* lane_timer_ = nullptr;
   void addLanes(int count);
   std::vector<SetId> to_draw_;  // last one first
+  QFutureWatcher<std::optional<Drawing>> drawing_;
+  SetId drawn_now_ = kNoSet;
+  bool drawn_in_vain_ = false;  // what is drawn now is old already
+  void takeDrawing();
   QTimer* drawing_timer_ = nullptr;
   void drawNext();
   const Athlete* athleteOf(SetId set) const;

@@ -14,7 +14,7 @@ struct SetAnalysis {
   ClipTracks tracks;
   Expected<Analysis> analysis;
 };
-// A few milliseconds.
+// Some 100 ms of a long set with joints.
 SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const SetEdit& edit,
                        const std::optional<Body>& body, const Judging& by,
                        const CauseBook& causes = builtInCauseBook());

@@ -28,7 +28,7 @@ TEST_P(Corpus, IsTakenWithoutHarm) {
 }
 
 INSTANTIATE_TEST_SUITE_P(Every, Corpus, testing::ValuesIn(kFuzzTargets),
-                         [](const auto& info) { return std::string(info.param.name); });
+                         [](const auto& target) { return std::string(target.param.name); });
 
 }  // namespace
 }  // namespace mottix

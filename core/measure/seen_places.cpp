@@ -80,17 +80,17 @@ Vec2 SeenPlaces::mapped(Joint joint, Vec2 p_px, std::size_t frame) const {
       scene_.knownAt(Joint::kHip, frame)) {
     // The knee's own depth follows from how far it is in front of the leg's line; two rounds settle it.
     auto at = [&](Joint end) {
-      return camera_.toBody(scene_.place_px(end, frame), scene_.lateralOf(end).value);
+      return sight_.toBody(scene_.place_px(end, frame), scene_.lateralOf(end).value);
     };
     const Vec2 ankle = at(Joint::kAnkle), hip = at(Joint::kHip);
     for (int round = 0; round < 2; ++round)
-      lateral = kneeLateral(ankle, camera_.toBody(p_px, lateral), hip, scene_.input().stance).value;
+      lateral = kneeLateral(ankle, sight_.toBody(p_px, lateral), hip, scene_.input().stance).value;
   }
   // Across, both sides of a body lie about equally near.
   const bool across = scene_.input().tracks->across();
   if (d_.lateral_joint == (across ? static_cast<int>(indexOf(ofEither(joint))) : j)) lateral += d_.lateral_m;
   if (d_.placed_joint == j || (d_.frame_joint == j && d_.frame == frame)) p_px += d_.shift_px;
-  return camera_.toBody(p_px, lateral);
+  return sight_.toBody(p_px, lateral);
 }
 
 Propagated propagate(const FilmedScene& scene, const Reading& reading, ErrorPart part) {

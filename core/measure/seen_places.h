@@ -69,7 +69,7 @@ class FilmedScene {
 class SeenPlaces : public Places {
  public:
   SeenPlaces(const FilmedScene& scene, const Disturbance& d)
-      : scene_(scene), d_(d), camera_(scene.camera(d)) {}
+      : scene_(scene), d_(d), sight_(scene.camera(d)) {}
 
   bool known(Joint joint, std::size_t frame) const override { return scene_.knownAt(joint, frame); }
   Vec2 joint(Joint joint, std::size_t frame) const override {
@@ -79,17 +79,17 @@ class SeenPlaces : public Places {
     return scene_.input().tracks->bar[frame].state != TrackState::kLost;
   }
   Vec2 bar(std::size_t frame) const override {
-    return camera_.barBody(scene_.bar(frame).at_px + barShift(frame));
+    return sight_.barBody(scene_.bar(frame).at_px + barShift(frame));
   }
   Acceleration jointAcceleration(Joint joint, std::size_t frame) const override {
     const SmoothPlace& s = scene_.smooth(joint, frame);
     return accelerated(s, [&](const Vec2& at_px) { return mapped(joint, at_px, frame); });
   }
   Acceleration barAcceleration(std::size_t frame) const override {
-    return accelerated(scene_.bar(frame), [&](const Vec2& at_px) { return camera_.barBody(at_px); });
+    return accelerated(scene_.bar(frame), [&](const Vec2& at_px) { return sight_.barBody(at_px); });
   }
   Vec2 barEnd(std::size_t end, std::size_t frame) const override {
-    return camera_.barBody(scene_.end_px(end, frame) + barShift(frame));
+    return sight_.barBody(scene_.end_px(end, frame) + barShift(frame));
   }
   bool stands(Joint joint) const override { return scene_.known(joint); }
   Vec2 standing(Joint joint) const override { return mapped(joint, scene_.standing_px(joint), kNoFrame); }
@@ -98,7 +98,7 @@ class SeenPlaces : public Places {
   static constexpr std::size_t kNoFrame = std::numeric_limits<std::size_t>::max();
   const FilmedScene& scene_;
   Disturbance d_;
-  SideCamera camera_;
+  BodySight sight_;
 
   // A picture's second derivative as it is in the body's plane: the mapping is as good as straight over the
   // little way that a lift makes in a hundredth of a second.

@@ -155,10 +155,24 @@ Estimate kneeLateral(const Vec2& ankle_m, const Vec2& knee_m, const Vec2& hip_m,
 }
 
 Vec2 SideCamera::toBody(const Vec2& p_px, double lateral_m) const {
-  const Axes a = axesOf(*this);
-  const Vec3 ray = rayOf(*this, p_px);
-  const Vec3 p = ray * (-(distance_m() - lateral_m) / ray.dot(a.z));
-  return {faces_left ? -p.dot(a.x) : p.dot(a.x), p.dot(a.y)};
+  return BodySight(*this).toBody(p_px, lateral_m);
+}
+
+BodySight::BodySight(const SideCamera& camera)
+    : middle_px_(camera.middle_px), focal_px_(camera.focal_px), plate_lateral_m_(camera.plate_lateral_m) {
+  const Axes a = axesOf(camera);
+  x_ = camera.faces_left ? Vec3(-a.x) : a.x;
+  y_ = a.y;
+  z_ = a.z;
+  const double depth_m = camera.focal_px * camera.plate_radius_m / camera.plate_radius_px;
+  distance_m_ = camera.plate_lateral_m - depth_m * rayOf(camera, camera.plate_px).dot(a.z);
+}
+
+Vec2 BodySight::toBody(const Vec2& p_px, double lateral_m) const {
+  const Vec2 q = (p_px - middle_px_) / focal_px_;
+  const Vec3 ray(q.x(), q.y(), 1.0);
+  const Vec3 p = ray * (-(distance_m_ - lateral_m) / ray.dot(z_));
+  return {p.dot(x_), p.dot(y_)};
 }
 
 Vec2 SideCamera::toPicture(const Vec2& body_m, double lateral_m) const {

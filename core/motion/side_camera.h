@@ -120,6 +120,19 @@ struct SideCamera {
   Vec2 barBody(const Vec2& plate_centre_px) const { return toBody(plate_centre_px, plate_lateral_m); }
 };
 
+// SideCamera::toBody of many points: what is the same for all of them is worked out once.
+class BodySight {
+ public:
+  explicit BodySight(const SideCamera& camera);
+  Vec2 toBody(const Vec2& p_px, double lateral_m) const;
+  Vec2 barBody(const Vec2& plate_centre_px) const { return toBody(plate_centre_px, plate_lateral_m_); }
+
+ private:
+  Eigen::Vector3d x_, y_, z_;  // the body's axes as the camera sees them
+  Vec2 middle_px_;
+  double focal_px_, distance_m_, plate_lateral_m_;
+};
+
 // The camera's uncertain values in one vector: focal length (px), vanishing point x and y (px), roll
 // (degrees), plate radius (as a part of itself), the plate's distance from the mid-plane (m).
 inline constexpr int kSideCameraErrorCount = 6;
