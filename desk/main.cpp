@@ -5,6 +5,7 @@
 #include <QDir>
 #include <QElapsedTimer>
 #include <QFileInfo>
+#include <QLocale>
 #include <QMessageBox>
 #include <QPushButton>
 #include <QStandardPaths>
@@ -240,11 +241,16 @@ int main(int argc, char** argv) {
   const QCommandLineOption set_option(QStringLiteral("set"),
                                       QStringLiteral("Set to open for the picture of the sheet."),
                                       QStringLiteral("ID"), QStringLiteral("0"));
-  parser.addOptions({house_option, look_option, size_option, shots_option, suffix_option, set_option});
+  const QCommandLineOption language_option(
+      QStringLiteral("language"), QStringLiteral("en, or de as far as it is translated; else the system's."),
+      QStringLiteral("NAME"), QLocale::system().name());
+  parser.addOptions(
+      {house_option, look_option, language_option, size_option, shots_option, suffix_option, set_option});
   parser.addPositionalArgument(QStringLiteral("HOUSE"), QStringLiteral("The same as --house."),
                                QStringLiteral("[HOUSE]"));
   parser.process(app);
 
+  mottix::speak(app, parser.value(language_option));
   mottix::applyLook(
       app, parser.value(look_option) == QLatin1String("dark") ? mottix::Look::kDark : mottix::Look::kLight);
   QString path = parser.value(house_option);

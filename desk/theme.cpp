@@ -2,8 +2,10 @@
 
 #include <QApplication>
 #include <QIcon>
+#include <QLocale>
 #include <QPalette>
 #include <QStyleFactory>
+#include <QTranslator>
 
 namespace mottix {
 namespace {
@@ -44,6 +46,16 @@ QString styleSheet(const Theme& t) {
 }
 
 }  // namespace
+
+bool speak(QApplication& app, const QString& language) {
+  auto* words = new QTranslator(&app);
+  const bool known =
+      !language.startsWith(QLatin1String("en")) &&
+      words->load(QLocale(language), QStringLiteral("mottix"), QStringLiteral("_"), QStringLiteral(":/i18n"));
+  if (known) return QApplication::installTranslator(words);
+  delete words;
+  return false;
+}
 
 void applyLook(QApplication& app, Look look) {
   setTheme(look);

@@ -8,6 +8,10 @@ class QApplication;
 namespace mottix {
 
 // Sets palette, type and style.
+// Speaks another language than English from now on, as far as resources/i18n has its words; "de" or "de_AT",
+// say. False where it has none of them.
+bool speak(QApplication& app, const QString& language);
+
 void applyLook(QApplication& app, Look look);
 
 }  // namespace mottix

@@ -7,7 +7,7 @@ packages=(
   libeigen3-dev nlohmann-json3-dev libcli11-dev libexpected-dev libtomlplusplus-dev
   libsqlitecpp-dev libsqlite3-dev libical-dev libzip-dev libopencv-dev
   libavformat-dev libavcodec-dev libavutil-dev libswscale-dev libseccomp-dev
-  qt6-base-dev qt6-svg-dev libqcustomplot-dev libgtest-dev
+  qt6-base-dev qt6-l10n-tools qt6-svg-dev libqcustomplot-dev libgtest-dev
   xvfb xauth python3-jsonschema ffmpeg xz-utils
 )
 

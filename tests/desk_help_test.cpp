@@ -6,13 +6,18 @@
 #include <gtest/gtest.h>
 #include <QApplication>
 #include <QDialog>
+#include <QFile>
 #include <QLabel>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QShortcut>
 #include <QTest>
+#include <QTranslator>
+#include <QXmlStreamReader>
 
 #include "desk/house_window.h"
 #include "desk/keys.h"
+#include "desk/theme.h"
 #include "synth/film_maker.h"
 
 namespace mottix {
@@ -178,6 +183,55 @@ TEST_F(Help, TheWalkGoesRoundForwardAndBackAndIsOfferedOnce) {
   QTest::keyClick(walk, Qt::Key_Escape);
   (void)QTest::qWaitFor([&] { return window->findChild<Walk*>() == nullptr; }, kPatienceMs);
   EXPECT_EQ(window->findChild<Walk*>(), nullptr);
+}
+
+TEST_F(Help, AnotherLanguageIsSpokenAsFarAsItsWordsGo) {
+  auto& app = *qobject_cast<QApplication*>(QCoreApplication::instance());
+  EXPECT_FALSE(speak(app, QStringLiteral("en_GB"))) << "that is spoken without";
+  EXPECT_FALSE(speak(app, QStringLiteral("fi")));
+  window.reset();
+  ASSERT_TRUE(speak(app, QStringLiteral("de_AT")));
+  auto house = HouseFile::open(folder / "house.mottix");
+  ASSERT_TRUE(house);
+  open(std::move(*house));
+  QStringList words;
+  for (const QPushButton* b : window->findChildren<QPushButton*>()) words << b->text();
+  for (const QLabel* l : window->findChildren<QLabel*>()) words << l->text();
+  EXPECT_TRUE(words.contains(QStringLiteral("Hausbuch")));
+  EXPECT_TRUE(words.contains(QStringLiteral("So wird gefilmt")));
+  EXPECT_TRUE(words.contains(QStringLiteral("Eingang: alles angesehen")));
+  EXPECT_TRUE(words.contains(QStringLiteral("House book"))) << "a page without its words yet stays English";
+  window.reset();
+  for (QTranslator* t : app.findChildren<QTranslator*>()) {
+    QApplication::removeTranslator(t);
+    delete t;
+  }
+}
+
+TEST(Languages, TranslationsKeepThePlacesOfNumbersAndNames) {
+  QFile file(QStringLiteral(MOTTIX_SOURCE_DIR "/resources/i18n/mottix_de.ts"));
+  ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+  QXmlStreamReader xml(&file);
+  static const QRegularExpression place(QStringLiteral("%\\d"));
+  const auto placesIn = [](const QString& text) {
+    QStringList out;
+    for (auto m = place.globalMatch(text); m.hasNext();) out << m.next().captured();
+    out.sort();
+    return out;
+  };
+  QString source;
+  int translated = 0;
+  while (!xml.atEnd()) {
+    if (xml.readNext() != QXmlStreamReader::StartElement) continue;
+    if (xml.name() == QLatin1String("source")) source = xml.readElementText();
+    if (xml.name() != QLatin1String("translation")) continue;
+    const QString text = xml.readElementText();
+    if (text.isEmpty()) continue;
+    ++translated;
+    EXPECT_EQ(placesIn(text), placesIn(source)) << source.toStdString();
+  }
+  EXPECT_FALSE(xml.hasError()) << xml.errorString().toStdString();
+  EXPECT_GE(translated, 190);
 }
 
 }  // namespace

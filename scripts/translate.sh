@@ -1,0 +1,9 @@
+#!/usr/bin/env bash
+# Brings the words of resources/i18n up to the code: new ones come in untranslated, old ones go. Edit the .ts by hand or with
+# Qt Linguist; the build makes the rest.
+set -euo pipefail
+source "$(dirname "$0")/prepare.sh"
+for words in resources/i18n/*.ts; do
+  /usr/lib/qt6/bin/lupdate -silent -no-obsolete -locations none -I . desk/*.h desk/*.cpp -ts "$words"
+  /usr/lib/qt6/bin/lrelease "$words" -qm /dev/null
+done
