@@ -163,6 +163,8 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
                                          longest->high_px.y());
     if (!save(QStringLiteral("room_line"))) return 1;
   }
+  window.openFilming();
+  if (!save(QStringLiteral("filming"))) return 1;
   // Fit of somebody who tries set-ups.
   mottix::AthleteId athlete = window.sheet().data().athlete.id;
   if (auto all = window.house().athletes(); all)

@@ -7,6 +7,7 @@
 #include <cstdlib>
 #include <filesystem>
 #include <fstream>
+#include <set>
 #include <sstream>
 
 #include <gtest/gtest.h>
@@ -578,6 +579,30 @@ TEST_F(CommandLine, AFolderOfFilmsIsMeasuredAndGoneOnWith) {
       << "no film in it";
   EXPECT_EQ(run("analyse --batch " + films.string()).code, 2) << "where to is missing";
   EXPECT_EQ(run("analyse").code, 2);
+}
+
+TEST_F(CommandLine, TheShellCompletesCommandsOptionsAndFiles) {
+  const std::string bin = fs::path(MOTTIX_CLI).parent_path().string();
+  const std::string script = std::string(MOTTIX_SOURCE_DIR) + "/packaging/mottix-cli.bash";
+  const auto completed = [&](const std::string& words, int at) {
+    const fs::path out = folder / "completed";
+    const std::string command = "PATH=" + bin + ":$PATH bash -c 'source " + script + "; COMP_WORDS=(" +
+                                words + "); COMP_CWORD=" + std::to_string(at) +
+                                "; _mottix_cli; printf \"%s\\n\" \"${COMPREPLY[@]}\"' > " + out.string();
+    EXPECT_EQ(std::system(command.c_str()), 0);
+    std::ifstream in(out);
+    std::set<std::string> found;
+    for (std::string line; std::getline(in, line);) found.insert(line);
+    return found;
+  };
+  EXPECT_TRUE(completed("mottix-cli an", 1).contains("analyse"));
+  EXPECT_FALSE(completed("mottix-cli an", 1).contains("plan"));
+  const auto options = completed("mottix-cli analyse --b", 2);
+  EXPECT_TRUE(options.contains("--batch") && options.contains("--bar-only"));
+  EXPECT_FALSE(options.contains("--lift"));
+  std::ofstream(folder / "heavy.mp4") << "x";
+  EXPECT_TRUE(completed("mottix-cli analyse " + (folder / "hea").string(), 2)
+                  .contains((folder / "heavy.mp4").string()));
 }
 
 TEST_F(CommandLine, WhatABatchMeasuredIsTakenIntoAHouse) {
