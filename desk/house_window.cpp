@@ -774,16 +774,15 @@ QString HouseWindow::pageName() const {
 }
 
 void HouseWindow::showKeys() {
-  std::vector<KeyLine> all = keysOn(*this);
-  const std::vector<KeyLine> here = keysOn(*pages_->currentWidget());
-  // What is left are those of the window itself: the keys of every page lie within the pages.
-  std::erase_if(all, [&](const KeyLine& line) {
-    for (int k = 0; k < pages_->count(); ++k)
-      for (const KeyLine& theirs : keysOn(*pages_->widget(k)))
-        if (theirs.keys == line.keys && theirs.words == line.words) return true;
-    return false;
+  // Of all keys in the window those that are of no page hold everywhere.
+  std::vector<KeyLine> of_pages;
+  for (int k = 0; k < pages_->count(); ++k)
+    for (const KeyLine& line : keysOn(*pages_->widget(k))) of_pages.push_back(line);
+  std::vector<KeyLine> everywhere = keysOn(*this);
+  std::erase_if(everywhere, [&](const KeyLine& line) {
+    return std::find(of_pages.begin(), of_pages.end(), line) != of_pages.end();
   });
-  (new KeySheet(pageName(), here, all, this))->show();
+  (new KeySheet(pageName(), keysOn(*pages_->currentWidget()), everywhere, this))->show();
 }
 
 Walk* HouseWindow::walkRound() {

@@ -1,5 +1,7 @@
 #include "desk/keys.h"
 
+#include <algorithm>
+
 #include <QStringList>
 #include <QVariant>
 #include <QWidget>
@@ -11,9 +13,7 @@ constexpr char kSaid[] = "keys said";
 
 void linesOf(const QWidget& widget, std::vector<KeyLine>& out) {
   const auto add = [&](const KeyLine& line) {
-    for (const KeyLine& known : out)
-      if (known.keys == line.keys && known.words == line.words) return;
-    out.push_back(line);
+    if (std::find(out.begin(), out.end(), line) == out.end()) out.push_back(line);
   };
   for (const QObject* child : widget.children())
     if (const auto* s = qobject_cast<const QShortcut*>(child); s != nullptr && !s->whatsThis().isEmpty())

@@ -14,6 +14,7 @@ namespace mottix {
 
 struct KeyLine {
   QString keys, words;
+  bool operator==(const KeyLine&) const = default;
 };
 
 // Holds on `page` and on all that is in it. `words`: what it does, as a line of the sheet of keys; empty for

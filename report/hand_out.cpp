@@ -171,7 +171,8 @@ HandOut makeHandOut(const SheetData& sheet, const HandOutFacts& facts, const Han
     h.next
         << tr("%1 × %2").arg(asked.reps).arg(loadWords(*sheet.analysis->decision.next_load_kg, wish.in_lb));
   }
-  if (facts.loading && !h.next.isEmpty()) h.next << platesWords(*facts.loading);
+  // The plates are those of the first line.
+  if (facts.loading && !h.next.isEmpty()) h.next.insert(1, platesWords(*facts.loading));
   h.note = wish.note;
   h.cautions << standingCaution(asked.lift);
   if (facts.next)

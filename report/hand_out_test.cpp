@@ -125,6 +125,14 @@ TEST_F(HandOuts, ThePlanTheSetupAndTheCoachsWordStandOnIt) {
   HandOut h = makeHandOut(sheet, facts, {HandOutLevel::kPlain, false, {}, QStringLiteral("Thursday")});
   ASSERT_EQ(h.next.size(), 2);
   EXPECT_TRUE(h.next[0].startsWith(QStringLiteral("A single of 100 kg")));
+  // The plates are those of the single, and stand by it.
+  Loading loading;
+  loading.side = {{Mass::ofKg(20.0), 2}};
+  facts.loading = loading;
+  const HandOut with_plates = makeHandOut(sheet, facts, {});
+  ASSERT_EQ(with_plates.next.size(), 3);
+  EXPECT_TRUE(with_plates.next[1].contains(QStringLiteral("a side"))) << with_plates.next[1].toStdString();
+  facts.loading.reset();
   EXPECT_EQ(h.setup_lines.size(), 1u);
   EXPECT_TRUE(h.cautions.join(u' ').contains(QStringLiteral("Pain is open")));
   facts.next_kg = 77.5;

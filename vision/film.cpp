@@ -201,7 +201,7 @@ const std::vector<double>& Film::times_s() const {
 }
 
 void Film::shrinkTo(double part) {
-  impl_->part = part;
+  impl_->part = std::clamp(part, 0.05, 1.0);  // as the decoder does
 }
 
 void Film::steadyBy(std::vector<PictureMove> moves) {

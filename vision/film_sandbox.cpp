@@ -82,7 +82,6 @@ bool filterCalls() {
 bool enterSandbox(const SandboxLimits& limits) {
   if (kSanitized) return false;
   limit(RLIMIT_CORE, 0);
-  limit(RLIMIT_FSIZE, 0);
   limit(RLIMIT_DATA, limits.memory_bytes);
   limit(RLIMIT_CPU, limits.cpu_s);
   prctl(PR_SET_DUMPABLE, 0);
