@@ -59,7 +59,6 @@ Expected<void> importInto(const Options& o) {
       continue;
     }
     all.athletes += done->athletes;
-    all.merged += done->merged;
     all.sets += done->sets;
     all.sets_known += done->sets_known;
   }

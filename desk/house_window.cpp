@@ -792,13 +792,13 @@ Walk* HouseWindow::walkRound() {
   LogQuery filmed;
   filmed.filmed = true;
   filmed.most = 40;
-  bool shows = false;
-  const auto newest = house_.search(filmed);  // oldest first
-  for (const LogLine& line : newest.value_or(std::vector<LogLine>())) {
-    if (shows && line.found.empty()) continue;
+  auto lines = house_.search(filmed).value_or(std::vector<LogLine>());
+  std::reverse(lines.begin(), lines.end());
+  std::stable_partition(lines.begin(), lines.end(), [](const LogLine& line) { return !line.found.empty(); });
+  for (const LogLine& line : lines) {
     if (const auto tracks = house_.loadTracks(line.id); !tracks || !*tracks) continue;
     set = line.id;
-    shows = !line.found.empty();
+    break;
   }
   if (set == kNoSet) {
     say(tr(

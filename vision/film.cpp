@@ -108,7 +108,7 @@ class Reader {
                                             ". Install the program anew.");
   }
 
-  // Seconds to wait for an answer: the reader's own limit of processor time ends it sooner on most machines.
+  // For each part of an answer: twice the processor time that the reader allows itself, which ends it sooner.
   static constexpr int kPatience_ms = 600 * 1000;
 
   bool say(const void* data, std::size_t size) { return wire::send(socket_.get(), data, size); }

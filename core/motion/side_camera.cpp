@@ -32,6 +32,12 @@ Vec3 rayOf(const SideCamera& c, const Vec2& p_px) {
   return {q.x(), q.y(), 1.0};
 }
 
+// From the lifter's mid-plane, along the bar.
+double distanceOf(const SideCamera& c, const Axes& a) {
+  const double depth_m = c.focal_px * c.plate_radius_m / c.plate_radius_px;
+  return c.plate_lateral_m - depth_m * rayOf(c, c.plate_px).dot(a.z);
+}
+
 }  // namespace
 
 Estimate focalPrior(int width_px, int height_px) {
@@ -131,8 +137,7 @@ Estimate lateralPrior(Joint joint, Stance stance) {
 }
 
 double SideCamera::distance_m() const {
-  const double depth_m = focal_px * plate_radius_m / plate_radius_px;
-  return plate_lateral_m - depth_m * rayOf(*this, plate_px).dot(axesOf(*this).z);
+  return distanceOf(*this, axesOf(*this));
 }
 
 KneeOnLeg kneeOnLeg(const Vec2& ankle_m, const Vec2& knee_m, const Vec2& hip_m) {
@@ -164,8 +169,7 @@ BodySight::BodySight(const SideCamera& camera)
   x_ = camera.faces_left ? Vec3(-a.x) : a.x;
   y_ = a.y;
   z_ = a.z;
-  const double depth_m = camera.focal_px * camera.plate_radius_m / camera.plate_radius_px;
-  distance_m_ = camera.plate_lateral_m - depth_m * rayOf(camera, camera.plate_px).dot(a.z);
+  distance_m_ = distanceOf(camera, a);
 }
 
 Vec2 BodySight::toBody(const Vec2& p_px, double lateral_m) const {
