@@ -13,6 +13,8 @@
 #include <csignal>
 #include <cstring>
 #include <fstream>
+#include <tuple>
+#include <utility>
 
 extern "C" {
 #include <libavutil/mem.h>
@@ -124,8 +126,9 @@ class Reader {
     size_ = size;
     return true;
   }
-  const void* pictures() const { return pictures_; }
-  std::size_t size() const { return size_; }
+  const std::byte* picture(std::uint64_t slot) const {
+    return static_cast<const std::byte*>(pictures_) + slot * (size_ / wire::kSlots);
+  }
 
   // Why it does not answer any more; it is gone after this.
   Error whyGone(const std::filesystem::path& film) {
@@ -175,6 +178,9 @@ struct Film::Impl {
   std::vector<PictureMove> moves;
   Reader reader;
   std::optional<Error> broken;  // once the reader is gone nothing more comes of this film
+  // What the reader works at already: who asks for the next picture twice is taken to go on.
+  std::optional<wire::Request> ahead;
+  bool going_on = false;
 
   Error gone() {
     broken = reader.whyGone(path);
@@ -182,7 +188,11 @@ struct Film::Impl {
   }
   Error errorIn(const wire::Answer& answer);
   Expected<void> hearOpened(const FilmLimits& limits);
+  Expected<bool> next(Want want, FramePicture& out);
+  Expected<bool> at(std::size_t index, Want want, FramePicture& out);
   Expected<bool> ask(const wire::Request& request, FramePicture& out);
+  Expected<std::optional<wire::Answer>> answerTo(const wire::Request& request);
+  Expected<bool> take(const wire::Request& request, const wire::Answer& answer, FramePicture& out);
   void steady(cv::Mat& picture, std::size_t index) const;
 };
 
@@ -242,7 +252,7 @@ Expected<void> Film::Impl::hearOpened(const FilmLimits& limits) {
                     opened.rotation_deg < 360 && opened.rotation_deg % 90 == 0 && opened.frames > 0 &&
                     opened.frames <= limits.max_frames && std::isfinite(opened.duration_s) &&
                     opened.slowed_by >= 1.0 && std::isfinite(opened.slowed_by);
-  if (!sane || !reader.makeRoom(wire::bytesFor(opened.width_px, opened.height_px)))
+  if (!sane || !reader.makeRoom(wire::kSlots * wire::slotBytes(opened.width_px, opened.height_px)))
     return tl::make_unexpected(gone());
   time_s.resize(opened.frames);
   if (!reader.hear(time_s.data(), time_s.size() * sizeof(double))) return tl::make_unexpected(gone());
@@ -255,25 +265,69 @@ Expected<void> Film::Impl::hearOpened(const FilmLimits& limits) {
   return {};
 }
 
-Expected<bool> Film::Impl::ask(const wire::Request& request, FramePicture& out) {
-  if (broken) return tl::make_unexpected(*broken);
+// Nothing when the film is at its end. The error of a picture is read whole, so that the next may be asked.
+Expected<std::optional<wire::Answer>> Film::Impl::answerTo(const wire::Request& request) {
   wire::Answer answer;
-  if (!reader.say(&request, sizeof request) || !reader.hear(&answer, sizeof answer))
-    return tl::make_unexpected(gone());
-  if (answer.outcome == wire::Outcome::kEnd) return false;
+  if (!reader.hear(&answer, sizeof answer)) return tl::make_unexpected(gone());
+  if (answer.outcome == wire::Outcome::kEnd) return std::nullopt;
   if (answer.outcome != wire::Outcome::kGot) return tl::make_unexpected(errorIn(answer));
-  const int type = request.colour != 0 ? CV_8UC3 : CV_8UC1;
+  const std::size_t pixel = request.colour != 0 ? 3 : 1;
   if (answer.index >= time_s.size() || answer.rows <= 0 || answer.cols <= 0 ||
-      static_cast<std::size_t>(answer.rows) * static_cast<std::size_t>(answer.cols) * CV_ELEM_SIZE(type) >
-          reader.size())
+      static_cast<std::size_t>(answer.rows) * static_cast<std::size_t>(answer.cols) * pixel >
+          wire::slotBytes(info.width_px, info.height_px))
     return tl::make_unexpected(gone());
+  return answer;
+}
+
+Expected<bool> Film::Impl::ask(const wire::Request& request, FramePicture& out) {
+  if (!reader.say(&request, sizeof request)) return tl::make_unexpected(gone());
+  const auto answer = answerTo(request);
+  if (!answer) return tl::make_unexpected(answer.error());
+  return *answer ? take(request, **answer, out) : Expected<bool>(false);
+}
+
+Expected<bool> Film::Impl::take(const wire::Request& request, const wire::Answer& answer, FramePicture& out) {
   out.index = answer.index;
   out.time_s = time_s[answer.index];
   cv::Mat& picture = request.colour != 0 ? out.bgr : out.gray;
-  picture.create(answer.rows, answer.cols, type);
-  std::memcpy(picture.data, reader.pictures(), picture.total() * picture.elemSize());
+  picture.create(answer.rows, answer.cols, request.colour != 0 ? CV_8UC3 : CV_8UC1);
+  std::memcpy(picture.data, reader.picture(request.slot), picture.total() * picture.elemSize());
   steady(picture, out.index);
   return true;
+}
+
+Expected<bool> Film::Impl::at(std::size_t index, Want want, FramePicture& out) {
+  if (broken) return tl::make_unexpected(*broken);
+  going_on = false;
+  if (ahead) {
+    std::ignore = answerTo(*std::exchange(ahead, std::nullopt));
+    if (broken) return tl::make_unexpected(*broken);
+  }
+  return ask({1, want == Want::kColour ? 1U : 0U, index, part, 0}, out);
+}
+
+Expected<bool> Film::Impl::next(Want want, FramePicture& out) {
+  if (broken) return tl::make_unexpected(*broken);
+  wire::Request asked{0, want == Want::kColour ? 1U : 0U, 0, part, 0};
+  if (!ahead) {
+    if (!reader.say(&asked, sizeof asked)) return tl::make_unexpected(gone());
+  } else if (const auto begun = *std::exchange(ahead, std::nullopt);
+             begun.colour == asked.colour && begun.part == asked.part) {
+    asked = begun;
+  } else {  // it is wanted otherwise than it was begun
+    const auto answer = answerTo(begun);
+    if (!answer) return tl::make_unexpected(answer.error());
+    if (!*answer) return false;
+    return at((*answer)->index, want, out);
+  }
+  const auto answer = answerTo(asked);
+  if (!answer) return tl::make_unexpected(answer.error());
+  if (!*answer) return false;
+  if (std::exchange(going_on, true)) {
+    ahead = wire::Request{0, asked.colour, 0, part, (asked.slot + 1) % wire::kSlots};
+    if (!reader.say(&*ahead, sizeof *ahead)) ahead.reset();  // said at the next picture
+  }
+  return take(asked, **answer, out);
 }
 
 void Film::Impl::steady(cv::Mat& picture, std::size_t index) const {
@@ -291,11 +345,11 @@ void Film::Impl::steady(cv::Mat& picture, std::size_t index) const {
 }
 
 Expected<bool> Film::readNext(FramePicture& out, Want want) {
-  return impl_->ask({0, want == Want::kColour ? 1U : 0U, 0, impl_->part}, out);
+  return impl_->next(want, out);
 }
 
 Expected<bool> Film::readAt(std::size_t index, FramePicture& out, Want want) {
-  return impl_->ask({1, want == Want::kColour ? 1U : 0U, index, impl_->part}, out);
+  return impl_->at(index, want, out);
 }
 
 Expected<std::string> computeSha256(const std::filesystem::path& path) {

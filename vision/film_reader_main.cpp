@@ -45,18 +45,18 @@ bool sayOpened(const FilmDecoder& film) {
 
 class Pictures {
  public:
-  // Where the pictures go; empty when there is no such memory.
-  cv::Mat room(int rows, int cols, int type) {
+  // Where a picture goes; empty when there is no such memory.
+  cv::Mat room(std::uint64_t slot, int rows, int cols, int type) {
     if (at_ == nullptr) map();
-    if (cv::Mat(1, 1, type).elemSize() * static_cast<std::size_t>(rows) * static_cast<std::size_t>(cols) >
-        size_)
-      return {};
-    return {rows, cols, type, at_};
+    const std::size_t bytes =
+        CV_ELEM_SIZE(type) * static_cast<std::size_t>(rows) * static_cast<std::size_t>(cols);
+    if (slot >= wire::kSlots || bytes > slot_bytes_) return {};
+    return {rows, cols, type, at_ + slot * slot_bytes_};
   }
 
  private:
-  void* at_ = nullptr;
-  std::size_t size_ = 0;
+  std::byte* at_ = nullptr;
+  std::size_t slot_bytes_ = 0;
 
   void map() {
     const off_t size = lseek(wire::kPictures, 0, SEEK_END);
@@ -64,8 +64,8 @@ class Pictures {
     void* at =
         mmap(nullptr, static_cast<std::size_t>(size), PROT_READ | PROT_WRITE, MAP_SHARED, wire::kPictures, 0);
     if (at == MAP_FAILED) return;
-    at_ = at;
-    size_ = static_cast<std::size_t>(size);
+    at_ = static_cast<std::byte*>(at);
+    slot_bytes_ = static_cast<std::size_t>(size) / wire::kSlots;
   }
 };
 
@@ -77,15 +77,16 @@ bool sayPicture(FilmDecoder& film, Pictures& pictures, const wire::Request& aske
   cv::Mat& given = colour ? picture.bgr : picture.gray;
   if (film.info().rotation_deg == 0) {  // decoded where it is wanted; a turned picture is copied there
     const double part = std::clamp(asked.part, FilmDecoder::kSmallestPart, 1.0);
-    given = pictures.room(std::max(1, static_cast<int>(std::lround(part * film.info().height_px))),
-                          std::max(1, static_cast<int>(std::lround(part * film.info().width_px))), type);
+    given =
+        pictures.room(asked.slot, std::max(1, static_cast<int>(std::lround(part * film.info().height_px))),
+                      std::max(1, static_cast<int>(std::lround(part * film.info().width_px))), type);
   }
   const Want want = colour ? Want::kColour : Want::kGray;
   const auto got = asked.at != 0 ? film.readAt(asked.index, picture, want) : film.readNext(picture, want);
   if (!got) return sayError(got.error());
   wire::Answer answer;
   if (*got) {
-    cv::Mat room = pictures.room(given.rows, given.cols, type);
+    cv::Mat room = pictures.room(asked.slot, given.rows, given.cols, type);
     if (room.empty())
       return sayError({Remedy::kChooseAnotherFile, "A picture is larger than the film states."});
     if (given.data != room.data) given.copyTo(room);

@@ -12,6 +12,7 @@
 #include <atomic>
 #include <filesystem>
 #include <fstream>
+#include <random>
 #include <sstream>
 #include <thread>
 #include <vector>
@@ -110,6 +111,47 @@ TEST_F(FilmReader, GoesWhenTheFilmIsClosedAndLeavesNothingOpen) {
   }
   EXPECT_TRUE(readers().empty());
   EXPECT_EQ(openFiles(), before);
+}
+
+// The reader begins the next picture before it is asked for: whatever is asked then, in whatever order, is
+// what a decoder in this process gives.
+TEST_F(FilmReader, WhatIsReadAheadNeverShows) {
+  auto film = Film::open(folder / "plain.mp4");
+  ASSERT_TRUE(film) << film.error().text;
+  const int file = open((folder / "plain.mp4").c_str(), O_RDONLY);
+  auto here = FilmDecoder::open(file, "plain.mp4", {});
+  ASSERT_TRUE(here) << here.error().text;
+  std::mt19937 dice(7);
+  int read = 0, ends = 0;
+  for (int step = 0; step < 400; ++step) {
+    const Want want = dice() % 6 == 0 ? Want::kColour : Want::kGray;
+    if (dice() % 12 == 0) {
+      const double part = dice() % 2 == 0 ? 1.0 : 0.5;
+      film->shrinkTo(part);
+      here->shrinkTo(part);
+    }
+    FramePicture a, b;
+    const bool at = dice() % 10 == 0;
+    const std::size_t index = dice() % kFrames;
+    const auto got_a = at ? film->readAt(index, a, want) : film->readNext(a, want);
+    const auto got_b = at ? here->readAt(index, b, want) : here->readNext(b, want);
+    ASSERT_TRUE(got_a) << got_a.error().text;
+    ASSERT_TRUE(got_b) << got_b.error().text;
+    ASSERT_EQ(*got_a, *got_b) << "step " << step;
+    if (!*got_a) {
+      ++ends;
+      continue;
+    }
+    ++read;
+    ASSERT_EQ(a.index, b.index) << "step " << step;
+    const cv::Mat& picture = want == Want::kColour ? a.bgr : a.gray;
+    const cv::Mat& expected = want == Want::kColour ? b.bgr : b.gray;
+    ASSERT_EQ(picture.size(), expected.size()) << "step " << step;
+    ASSERT_EQ(cv::norm(picture, expected, cv::NORM_INF), 0.0) << "step " << step;
+  }
+  EXPECT_GT(read, 300);
+  EXPECT_GT(ends, 0);
+  close(file);
 }
 
 TEST_F(FilmReader, ItsDeathIsAnErrorThatNamesTheFilm) {

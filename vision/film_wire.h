@@ -27,6 +27,7 @@ struct Request {
   std::uint32_t colour = 0;
   std::uint64_t index = 0;
   double part = 1.0;
+  std::uint64_t slot = 0;  // where the picture goes, below kSlots
 };
 
 enum class Outcome : std::int32_t { kGot, kEnd, kError };
@@ -41,8 +42,11 @@ struct Answer {
 
 constexpr std::uint32_t kLongestText = 4096;
 
-// Room for any picture of a film that is shown in this size.
-constexpr std::size_t bytesFor(int width_px, int height_px) {
+// One picture is decoded while the one before is looked at.
+constexpr std::uint64_t kSlots = 2;
+
+// Room for any picture of a film that is shown in this size: a slot; there are kSlots, one after the other.
+constexpr std::size_t slotBytes(int width_px, int height_px) {
   return static_cast<std::size_t>(width_px) * static_cast<std::size_t>(height_px) * 3 + 4096;
 }
 
