@@ -209,8 +209,12 @@ NumbersView::NumbersView(QWidget* parent) : QWidget(parent) {
 
 void NumbersView::setData(const SheetData* sheet) {
   data_ = sheet;
-  model_->show(sheet, filter_->text());
+  model_->show(isVisible() ? sheet : nullptr, filter_->text());
   tell({});
+}
+void NumbersView::showEvent(QShowEvent* event) {
+  setData(data_);
+  QWidget::showEvent(event);
 }
 
 void NumbersView::setFrame(std::size_t frame) {

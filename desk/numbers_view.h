@@ -28,6 +28,7 @@ class NumbersView : public QWidget {
 
  protected:
   void keyPressEvent(QKeyEvent* event) override;
+  void showEvent(QShowEvent* event) override;  // a table that nobody sees is not filled
 
  private:
   const SheetData* data_ = nullptr;

@@ -108,6 +108,8 @@ class EditSet : public QUndoCommand {
 SetSheet::SetSheet(HouseFile& house, AnalysisJobs& jobs, QUndoGroup& undo, QWidget* parent)
     : QWidget(parent), house_(house), jobs_(jobs), undo_(undo) {
   build();
+  late_.setSingleShot(true);
+  connect(&late_, &QTimer::timeout, this, &SetSheet::findLate);
   if (const auto lines = house_.deskState("lines"); lines && !lines->empty())
     lines_ = EvidenceChoice::of(QString::fromStdString(*lines));
   film_->setShownLines(lines_);
@@ -786,6 +788,7 @@ void SetSheet::leave() {
 
 void SetSheet::putAway() {
   leave();
+  late_.stop();
   forgetLog();
   trials_.waitForFinished();
   data_ = {};
@@ -859,11 +862,19 @@ void SetSheet::recompute() {
   data_.problem.clear();
   data_.analysis = std::move(*analysis);
   data_.phases = findPhases(data_.analysis->on->input, data_.analysis->reps);
-  data_.late = findLateChanges(data_.by.book, *data_.analysis, data_.by.set);
   judgeWithOther();
   log().put(data_.set, *data_.analysis);
   if (auto ok = house_.saveResults(data_.set.id, *data_.analysis, data_.by.book); !ok)
     emit trouble(QString::fromStdString(ok.error().text));
+}
+
+// When what is known already stands on the sheet: what came with the last edit stays so long.
+void SetSheet::findLate() {
+  if (!data_.analysis) return;
+  auto late = findLateChanges(data_.by.book, *data_.analysis, data_.by.set);
+  const bool other = lateWords(late) != lateWords(data_.late);
+  data_.late = std::move(late);
+  if (other) refreshJudged();
 }
 
 // What another film of the set shows, and both together.
@@ -1038,6 +1049,7 @@ void SetSheet::refresh() {
   refreshSaid();
   refreshNext();
   refreshMoment();
+  late_.start();
 }
 
 void SetSheet::refreshSentence() {

@@ -11,6 +11,7 @@
 #include <memory>
 
 #include <QFutureWatcher>
+#include <QTimer>
 #include <QUndoGroup>
 #include <QUndoStack>
 #include <QWidget>
@@ -140,6 +141,7 @@ class SetSheet : public QWidget {
   QFutureWatcher<std::map<AthleteId, CueHistory>> trials_;
   bool trials_read_ = false;  // they are in the log
   std::shared_ptr<std::atomic<bool>> stop_reading_;
+  QTimer late_;                      // runs out when what the last reps changed is to be found
   std::vector<SetupRecord> setups_;  // of the athlete and lift at hand
   std::size_t cue_choice_ = 0;
   std::optional<RoomLine> open_line_;  // drawn, but not said yet what it shows
@@ -186,6 +188,7 @@ class SetSheet : public QWidget {
   template <typename Change>
   QString editAsked(const QString& text, Change&& change);
   void recompute();
+  void findLate();
   void readTrials();
   void takeTrials();
   HouseLog& log();

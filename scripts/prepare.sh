@@ -4,7 +4,7 @@ cd "$root"
 
 packages=(
   g++ cmake ninja-build ccache pkg-config
-  libeigen3-dev nlohmann-json3-dev libcli11-dev libexpected-dev libtomlplusplus-dev
+  libeigen3-dev nlohmann-json3-dev libcli11-dev libexpected-dev libtomlplusplus-dev libtbb-dev
   libsqlitecpp-dev libsqlite3-dev libical-dev libzip-dev libopencv-dev
   libavformat-dev libavcodec-dev libavutil-dev libswscale-dev libseccomp-dev
   qt6-base-dev qt6-l10n-tools qt6-svg-dev libqcustomplot-dev libgtest-dev

@@ -121,6 +121,8 @@ int main(int argc, char** argv) {
     return write(STDERR_FILENO, kWhy, sizeof kWhy - 1) > 0 ? 2 : 3;
   }
   cv::setNumThreads(1);  // the decoder has threads of its own
+  constexpr int kAfterOthers = 5;
+  (void)nice(kAfterOthers);  // a window that must answer comes first
   mottix::enterSandbox();
   try {
     mottix::serve(argv[1]);

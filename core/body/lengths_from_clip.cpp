@@ -55,7 +55,7 @@ struct Reader {
     }
   }
 
-  Vec3 place(const SideCamera& camera, Joint j, std::size_t frame, const KneeOnLeg& knee,
+  Vec3 place(const BodySight& camera, Joint j, std::size_t frame, const KneeOnLeg& knee,
              const Moves& m) const {
     const Vec2 p = tracks.track(j)[frame].p_px + Vec2(m.along_px[indexOf(j)], m.across_px[indexOf(j)]);
     const double z = lateral(j, knee, m);
@@ -63,7 +63,8 @@ struct Reader {
     return {body.x(), body.y(), z};
   }
 
-  double median(const SideCamera& camera, Joint a, Joint b, const Moves& m) const {
+  double median(const SideCamera& from, Joint a, Joint b, const Moves& m) const {
+    const BodySight camera(from);
     std::vector<double> lengths;
     for (std::size_t f : frames) {
       if (!tracks.track(a)[f].known || !tracks.track(b)[f].known) continue;

@@ -9,7 +9,6 @@
 #include "core/measure/levers.h"
 #include "core/measure/measure_set.h"
 #include "core/measure/seen_places.h"
-#include "core/motion/smooth.h"
 
 namespace mottix {
 namespace {
@@ -119,11 +118,10 @@ std::optional<Read> readOf(const MeasureInput& input, const Places& places, Curv
 }
 
 std::vector<CurvePoint> barSpeed(const MeasureInput& input) {
-  const BarHeight bar = computeBarHeight(input);
-  const SplineFit height = smoothSpline(bar.time_s, bar.height_m, bar.sd_m);
+  const auto height = input.height ? input.height : smoothHeight(input);
   const Estimate scale = estimateScale(input.camera, input.camera_errors, input.camera.plate_lateral_m);
   std::vector<CurvePoint> out;
-  for (const SplineSample& s : height.at)
+  for (const SplineSample& s : height->at)
     out.push_back({{s.slope.value, std::hypot(s.slope.sd, s.slope.value * scale.sd / scale.value)}, s.known});
   return out;
 }

@@ -2,6 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <execution>
+#include <numeric>
 
 #include "core/measure/spread.h"
 
@@ -48,10 +50,12 @@ std::vector<Difference> differencesInFilm(const MeasureInput& input, const std::
     return std::vector<ReadMeasure>();
   };
   const auto of_first = readings(first), of_second = readings(second);
-  for (std::size_t i = 0; i < of_first.size() && i < of_second.size(); ++i) {
+  std::vector<std::size_t> both(std::min(of_first.size(), of_second.size()));
+  std::iota(both.begin(), both.end(), std::size_t{0});
+  auto difference = [&](std::size_t i) -> std::optional<Difference> {
     const MeasureId id = of_first[i].definition->id;
     const Measure *a = okOf(measures, id, first), *b = okOf(measures, id, second);
-    if (a == nullptr || b == nullptr) continue;
+    if (a == nullptr || b == nullptr) return std::nullopt;
     Difference d = independent(id, a->value, b->value);
     const Reading &ra = of_first[i].reading, &rb = of_second[i].reading;
     if (ra.formula && rb.formula) {
@@ -59,8 +63,12 @@ std::vector<Difference> differencesInFilm(const MeasureInput& input, const std::
       d.by.sd = std::hypot(sd(minus(ra, rb), ErrorPart::kOfFilm), sd(ra, ErrorPart::kOfMoment),
                            sd(rb, ErrorPart::kOfMoment));
     }
-    if (std::isfinite(d.by.sd)) out.push_back(d);
-  }
+    return std::isfinite(d.by.sd) ? std::optional(d) : std::nullopt;
+  };
+  std::vector<std::optional<Difference>> found(both.size());
+  std::transform(std::execution::par, both.begin(), both.end(), found.begin(), difference);
+  for (const auto& d : found)
+    if (d) out.push_back(*d);
   return out;
 }
 

@@ -2,6 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <execution>
+#include <functional>
 #include <limits>
 
 #include "core/motion/smooth.h"
@@ -42,13 +44,18 @@ SmoothTracks smoothTracks(const ClipTracks& tracks) {
     });
   };
   SmoothTracks out;
+  std::vector<std::function<void()>> work = {[&] { out.bar = bar(tracks.bar); }};
+  for (std::size_t e = 0; e < 2 && tracks.across(); ++e)
+    work.push_back([&, e] { out.ends[e] = bar(tracks.ends[e]); });
   for (std::size_t j = 0; j < kJointCount; ++j)
-    if (const JointTrack& raw = tracks.joints[j]; tracks.has(static_cast<Joint>(j)))
-      out.joints[j] = smoothed(raw.size(), [&](std::size_t i) {
-        return std::pair(raw[i].p_px, raw[i].known ? std::max(kLeastJoint_px, raw[i].sd_px) : nan);
+    if (tracks.has(static_cast<Joint>(j)))
+      work.push_back([&, j] {
+        const JointTrack& raw = tracks.joints[j];
+        out.joints[j] = smoothed(raw.size(), [&](std::size_t i) {
+          return std::pair(raw[i].p_px, raw[i].known ? std::max(kLeastJoint_px, raw[i].sd_px) : nan);
+        });
       });
-  out.bar = bar(tracks.bar);
-  for (std::size_t e = 0; e < 2 && tracks.across(); ++e) out.ends[e] = bar(tracks.ends[e]);
+  std::for_each(std::execution::par, work.begin(), work.end(), [](const auto& one) { one(); });
   return out;
 }
 

@@ -8,6 +8,7 @@
 
 #include "core/motion/rep_finder.h"
 #include "core/motion/side_camera.h"
+#include "core/motion/smooth.h"
 #include "core/motion/tracks.h"
 
 namespace mottix {
@@ -35,6 +36,7 @@ struct MeasureInput {
   std::optional<double> load_kg = std::nullopt;
   std::optional<Estimate> body_kg = std::nullopt;        // the lifter's mass
   std::shared_ptr<const SmoothTracks> smooth = nullptr;  // of `tracks`; made anew when there is none
+  std::shared_ptr<const SplineFit> height = nullptr;     // smoothHeight by this camera; made anew likewise
   Stance stance = usualStance(lift);
 };
 

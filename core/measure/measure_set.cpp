@@ -2,8 +2,12 @@
 
 #include <algorithm>
 #include <cmath>
+#include <execution>
+#include <iterator>
 #include <limits>
+#include <map>
 #include <numbers>
+#include <numeric>
 #include <optional>
 #include <random>
 
@@ -19,33 +23,68 @@ namespace {
 // lateralPrior) moves it along the picture by 2.3 cm, more than half of the 4 cm that a judgement allows.
 constexpr double kFarthestTurn_deg = 30.0;
 
+// Smooth errors of the likeness that joints' have over time, of size 1, as sums of waves: a few dozen that
+// might have been. The same each time: a measure is a function of its inputs.
+class Wander {
+ public:
+  static constexpr std::size_t kDraws = 48, kWaves = 6;
+  static constexpr double kHighest = 3.4641016151377544;  // √(2 kWaves): all waves at their top
+  using AtTime = std::array<double, kDraws>;
+
+  const AtTime& at(double time_s) {
+    const auto [place, is_new] = known_.try_emplace(time_s);
+    if (is_new)
+      for (std::size_t d = 0; d < kDraws; ++d) {
+        double sum = 0.0;
+        for (const Wave& w : waves()[d]) sum += std::cos(w.rate * time_s + w.from);
+        place->second[d] = kHighest / kWaves * sum;
+      }
+    return place->second;
+  }
+
+ private:
+  struct Wave {
+    double rate, from;  // per second; radians
+  };
+  using Waves = std::array<std::array<Wave, kWaves>, kDraws>;
+  static const Waves& waves() {
+    static const Waves all = [] {
+      std::mt19937 draw(1);
+      std::normal_distribution<double> normal(0.0, 1.0);
+      std::uniform_real_distribution<double> turn(0.0, 2.0 * std::numbers::pi);
+      Waves out;
+      for (auto& of_draw : out)
+        for (Wave& w : of_draw) {
+          w.rate = normal(draw) / kDriftTime_s;
+          w.from = turn(draw);
+        }
+      return out;
+    }();
+    return all;
+  }
+  std::map<double, AtTime> known_;  // by time
+};
+
 // The greatest of values with errors is on average too great. By how much: the errors are put on once more,
 // and what the greatest gains is taken off (a bootstrap's estimate of bias, key efron1993).
-double gainOfChoice(const Reading& r, double wander_sd) {
-  constexpr std::size_t kDraws = 48, kWaves = 6;
+double gainOfChoice(const Reading& r, double wander_sd, Wander& wander) {
   const auto& value = r.chosen_from;
   if (value.size() < 2 || wander_sd <= 0.0) return 0.0;
-  const double greatest = *std::max_element(value.begin(), value.end());
-  std::mt19937 draw(1);  // the same each time: a measure is a function of its inputs
-  std::normal_distribution<double> normal(0.0, 1.0);
-  std::uniform_real_distribution<double> turn(0.0, 2.0 * std::numbers::pi);
-  double gained = 0.0;
-  for (std::size_t d = 0; d < kDraws; ++d) {
-    // A smooth error of that likeness, as a sum of waves.
-    std::array<double, kWaves> rate, from;
-    for (std::size_t k = 0; k < kWaves; ++k) {
-      rate[k] = normal(draw) / kDriftTime_s;
-      from[k] = turn(draw);
-    }
-    double most = -std::numeric_limits<double>::max();
-    for (std::size_t i = 0; i < value.size(); ++i) {
-      double wave = 0.0;
-      for (std::size_t k = 0; k < kWaves; ++k) wave += std::cos(rate[k] * r.chosen_from_s[i] + from[k]);
-      most = std::max(most, value[i] + wander_sd * std::sqrt(2.0 / kWaves) * wave);
-    }
-    gained += most - greatest;
+  // From the greatest down: what no error can lift above what is there already need not be looked at.
+  std::vector<std::size_t> order(value.size());
+  std::iota(order.begin(), order.end(), std::size_t{0});
+  std::sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return value[a] > value[b]; });
+  Wander::AtTime most;
+  most.fill(-std::numeric_limits<double>::max());
+  for (const std::size_t i : order) {
+    if (value[i] + wander_sd * Wander::kHighest <= *std::min_element(most.begin(), most.end())) break;
+    const auto& error = wander.at(r.chosen_from_s[i]);
+    for (std::size_t d = 0; d < Wander::kDraws; ++d)
+      most[d] = std::max(most[d], value[i] + wander_sd * error[d]);
   }
-  return gained / kDraws;
+  double gained = 0.0;
+  for (const double m : most) gained += m - value[order.front()];
+  return gained / Wander::kDraws;
 }
 
 // Of an angle between joints, how far it wanders over some tenths of a second.
@@ -121,6 +160,12 @@ BarHeight computeBarHeight(const MeasureInput& input) {
   return out;
 }
 
+std::shared_ptr<const SplineFit> smoothHeight(const MeasureInput& input) {
+  const BarHeight bar = computeBarHeight(input);
+  return std::make_shared<const SplineFit>(
+      withHiddenJumps(smoothSpline(bar.time_s, bar.height_m, bar.sd_m), bar.time_s));
+}
+
 std::vector<ReadMeasure> readMeasures(const RepScene& scene, std::optional<MeasureId> only) {
   std::vector<ReadMeasure> out;
   const bool across = scene.view != View::kSide;
@@ -138,8 +183,7 @@ std::vector<ReadMeasure> readMeasures(const RepScene& scene, std::optional<Measu
 
 RepScenes::RepScenes(const MeasureInput& input, const std::vector<Rep>& reps)
     : input_(input), reps_(reps), scene_(input), places_(scene_, {}), wander_deg_(wanderDeg(scene_)) {
-  const BarHeight bar = computeBarHeight(input);
-  height_ = withHiddenJumps(smoothSpline(bar.time_s, bar.height_m, bar.sd_m), bar.time_s);
+  height_ = input.height ? input.height : smoothHeight(input);
   const Estimate scale = estimateScale(input.camera, input.camera_errors, input.camera.plate_lateral_m);
   scale_rel_ = scale.sd / scale.value;
   if (const auto tilt = computeBarTilt(input, reps)) {
@@ -151,7 +195,7 @@ RepScenes::RepScenes(const MeasureInput& input, const std::vector<Rep>& reps)
 RepScene RepScenes::of(const Rep& rep) const {
   const ClipTracks& tracks = *input_.tracks;
   const View across = input_.view == View::kRear ? View::kRear : View::kFront;
-  return {places_,   tracks.time_s, height_.at,     input_.lift, tracks.across() ? across : View::kSide,
+  return {places_,   tracks.time_s, height_->at,    input_.lift, tracks.across() ? across : View::kSide,
           reps_,     rep,           input_.load_kg, scale_rel_,  wander_deg_,
           tilt_deg_, tilt_sd_deg_,  input_.body_kg};
 }
@@ -167,9 +211,10 @@ MeasureStatus RepScenes::statusOf(const MeasureDefinition& definition, const Rea
 
 std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vector<Rep>& reps,
                                      std::optional<MeasureId> only) {
-  std::vector<Measure> out;
   const RepScenes scenes(input, reps);
-  for (const Rep& rep : reps) {
+  auto measured = [&](const Rep& rep) {
+    std::vector<Measure> out;
+    Wander wander;
     for (auto& [definition, r] : readMeasures(scenes.of(rep), only)) {
       r.status = scenes.statusOf(*definition, r);
       Estimate value;
@@ -177,7 +222,7 @@ std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vecto
         if (r.formula) {
           const Propagated all = propagate(scenes.scene(), r);
           value = all.value;
-          const double gain = gainOfChoice(r, all.wander_sd);
+          const double gain = gainOfChoice(r, all.wander_sd, wander);
           // Where nothing rises over the start, nothing of it is noise.
           if (value.value != 0.0) value.value -= gain;
           value.sd =
@@ -192,7 +237,12 @@ std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vecto
       }
       out.push_back({definition->id, rep.number, value, r.status, r.frame});
     }
-  }
+    return out;
+  };
+  std::vector<std::vector<Measure>> of_reps(reps.size());
+  std::transform(std::execution::par, reps.begin(), reps.end(), of_reps.begin(), measured);
+  std::vector<Measure> out;
+  for (auto& of_rep : of_reps) std::move(of_rep.begin(), of_rep.end(), std::back_inserter(out));
   return out;
 }
 

@@ -35,7 +35,7 @@ class RepScenes {
   RepScene of(const Rep& rep) const;
   const FilmedScene& scene() const { return scene_; }
   const SeenPlaces& places() const { return places_; }
-  const std::vector<SplineSample>& height() const { return height_.at; }  // of the bar
+  const std::vector<SplineSample>& height() const { return height_->at; }  // of the bar
   // Why a reading has no value after all, or that it has one.
   MeasureStatus statusOf(const MeasureDefinition& definition, const Reading& reading) const;
 
@@ -44,13 +44,15 @@ class RepScenes {
   const std::vector<Rep>& reps_;
   FilmedScene scene_;
   SeenPlaces places_;
-  SplineFit height_;
+  std::shared_ptr<const SplineFit> height_;
   double scale_rel_, wander_deg_, tilt_sd_deg_ = 0.0;
   std::vector<std::optional<double>> tilt_deg_;
 };
 
 // Bar height in metres (at the near plate) for the rep finder; lost frames have no finite sd.
 BarHeight computeBarHeight(const MeasureInput& input);
+// The same without the noise of single pictures, and how it changes (m, m/s, m/s²).
+std::shared_ptr<const SplineFit> smoothHeight(const MeasureInput& input);
 
 // All of them, or one.
 std::vector<Measure> computeMeasures(const MeasureInput& input, const std::vector<Rep>& reps,

@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <execution>
+#include <optional>
 
 namespace mottix {
 namespace {
@@ -36,8 +38,14 @@ std::optional<LiftGuess> guessLift(const BarHeight& bar, const RepFinderOptions&
   if (h.size() < 8) return std::nullopt;
   // How often the bar goes a rep's way either way round.
   std::vector<double> ways;
-  for (const Lift lift : {Lift::kSquat, Lift::kDeadlift}) {
-    const auto reps = findReps(bar, lift, options);
+  constexpr std::array kWays = {Lift::kSquat, Lift::kDeadlift};
+  std::array<std::optional<std::vector<Rep>>, kWays.size()> found;
+  std::transform(std::execution::par, kWays.begin(), kWays.end(), found.begin(),
+                 [&](Lift lift) -> std::optional<std::vector<Rep>> {
+                   auto reps = findReps(bar, lift, options);
+                   return reps ? std::optional(std::move(*reps)) : std::nullopt;
+                 });
+  for (const auto& reps : found) {
     if (!reps) return std::nullopt;
     for (const Rep& r : wholeReps(*reps))
       ways.push_back(std::abs(bar.height_m[r.turn_frame] - bar.height_m[r.start_frame]));

@@ -147,8 +147,16 @@ KneeOnLeg kneeOnLeg(const Vec2& ankle_m, const Vec2& knee_m, const Vec2& hip_m) 
 }
 
 Estimate toesOut(Stance stance) {
-  const double out_deg = factsOf(stance).toes_out_deg;
-  return {std::tan(out_deg * kDeg), std::tan((out_deg + 8.0) * kDeg) - std::tan(out_deg * kDeg)};
+  constexpr double kSd_deg = 8.0;
+  static const auto all = [] {
+    std::array<Estimate, 4> out;
+    for (std::size_t k = 0; k < out.size(); ++k) {
+      const double out_deg = factsOf(static_cast<Stance>(k)).toes_out_deg, usual = std::tan(out_deg * kDeg);
+      out[k] = {usual, std::tan((out_deg + kSd_deg) * kDeg) - usual};
+    }
+    return out;
+  }();
+  return all[static_cast<std::size_t>(stance)];
 }
 
 Estimate kneeLateral(const Vec2& ankle_m, const Vec2& knee_m, const Vec2& hip_m, Stance stance) {
@@ -156,7 +164,7 @@ Estimate kneeLateral(const Vec2& ankle_m, const Vec2& knee_m, const Vec2& hip_m,
   const double ankle = lateralPrior(Joint::kAnkle, stance).value, hip = lateralPrior(Joint::kHip).value;
   const Estimate out = toesOut(stance);
   return {ankle + k.share * (hip - ankle) + out.value * k.ahead_m,
-          std::hypot(kKneeHingePlay_m, out.sd * k.ahead_m)};
+          std::sqrt(kKneeHingePlay_m * kKneeHingePlay_m + std::pow(out.sd * k.ahead_m, 2))};
 }
 
 Vec2 SideCamera::toBody(const Vec2& p_px, double lateral_m) const {

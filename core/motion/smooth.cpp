@@ -91,9 +91,35 @@ struct Signal {
   double variance(std::size_t i) const { return std::max(sd[i] * sd[i], 1e-4 * scale_sd * scale_sd); }
 };
 
+// Most of the work of judging a set is done here. Nothing stands below the diagonal of `step.go`, and `p` is
+// the same on both sides of its own: what is nothing, or known from the other side, is not worked out.
 Moving ahead(const Moving& m, const Step& step, double liveliness) {
-  const Spread p = step.go * m.p * step.go.transpose() + liveliness * step.liveliness;
-  return {step.go * m.x, 0.5 * (p + p.transpose())};
+  const Spread &go = step.go, &p = m.p, &fresh = step.liveliness;
+  const double d = go(0, 1), e = go(0, 2), f = go(0, 3);  // the same along each line beside the diagonal
+  const double a00 = p(0, 0) + d * p(0, 1) + e * p(0, 2) + f * p(0, 3),
+               a01 = p(0, 1) + d * p(1, 1) + e * p(1, 2) + f * p(1, 3),
+               a02 = p(0, 2) + d * p(1, 2) + e * p(2, 2) + f * p(2, 3),
+               a03 = p(0, 3) + d * p(1, 3) + e * p(2, 3) + f * p(3, 3);
+  const double a11 = p(1, 1) + d * p(1, 2) + e * p(1, 3), a12 = p(1, 2) + d * p(2, 2) + e * p(2, 3),
+               a13 = p(1, 3) + d * p(2, 3) + e * p(3, 3);
+  const double a22 = p(2, 2) + d * p(2, 3), a23 = p(2, 3) + d * p(3, 3);
+  Moving out;
+  auto put = [&](int i, int j, double value) {
+    out.p(i, j) = out.p(j, i) = value + liveliness * fresh(i, j);
+  };
+  put(0, 0, a00 + d * a01 + e * a02 + f * a03);
+  put(0, 1, a01 + d * a02 + e * a03);
+  put(0, 2, a02 + d * a03);
+  put(0, 3, a03);
+  put(1, 1, a11 + d * a12 + e * a13);
+  put(1, 2, a12 + d * a13);
+  put(1, 3, a13);
+  put(2, 2, a22 + d * a23);
+  put(2, 3, a23);
+  put(3, 3, p(3, 3));
+  out.x = {m.x[0] + d * m.x[1] + e * m.x[2] + f * m.x[3], m.x[1] + d * m.x[2] + e * m.x[3],
+           m.x[2] + d * m.x[3], m.x[3]};
+  return out;
 }
 
 struct Likelihood {

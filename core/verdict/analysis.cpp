@@ -363,6 +363,7 @@ Expected<Analysis> analyse(const ClipTracks& tracks, const std::optional<AxisSee
   MeasureInput levelled{&tracks, settings.lift, a.camera, a.camera_errors, a.view, settings.bar.load_kg};
   levelled.stance = input.stance;
   levelled.smooth = input.smooth;
+  levelled.height = smoothHeight(levelled);
   if (settings.body) levelled.body_kg = settings.body->mass();
   a.plate_scale = estimateScale(a.camera, a.camera_errors, a.camera.plate_lateral_m);
   a.body_scale = estimateScale(a.camera, a.camera_errors, 0.0);

@@ -1,6 +1,8 @@
 #include "core/verdict/trust.h"
 
+#include <algorithm>
 #include <array>
+#include <execution>
 
 namespace mottix {
 namespace {
@@ -54,9 +56,9 @@ std::optional<Trust> findWeakestLink(const MeasureInput& input, const std::vecto
   const Rep& rep = reps[reps.size() / 2];
   const auto depth = depthOf(input, rep);
   if (!depth) return std::nullopt;
-  Trust trust{depth.value(), TrustLink::kJoints, depth->sd};
-  for (TrustLink link : {TrustLink::kJoints, TrustLink::kDistance, TrustLink::kTurn, TrustLink::kTilt,
-                         TrustLink::kPlateEdge}) {
+  constexpr std::array kLinks = {TrustLink::kJoints, TrustLink::kDistance, TrustLink::kTurn, TrustLink::kTilt,
+                                 TrustLink::kPlateEdge};
+  auto depthKnowing = [&](TrustLink link) {
     MeasureInput known = input;
     ClipTracks tracks;
     if (link == TrustLink::kJoints) {
@@ -70,10 +72,15 @@ std::optional<Trust> findWeakestLink(const MeasureInput& input, const std::vecto
       slope[k] = 1.0;
       updateCamera(known.camera, known.camera_errors, slope, {0.0, 1e-9});
     }
-    const auto surer = depthOf(known, rep);
-    if (!surer || surer->sd >= trust.sd_if_known_cm) continue;
-    trust.weakest = link;
-    trust.sd_if_known_cm = surer->sd;
+    return depthOf(known, rep);
+  };
+  std::array<std::optional<Estimate>, kLinks.size()> surer;
+  std::transform(std::execution::par, kLinks.begin(), kLinks.end(), surer.begin(), depthKnowing);
+  Trust trust{depth.value(), TrustLink::kJoints, depth->sd};
+  for (std::size_t k = 0; k < kLinks.size(); ++k) {
+    if (!surer[k] || surer[k]->sd >= trust.sd_if_known_cm) continue;
+    trust.weakest = kLinks[k];
+    trust.sd_if_known_cm = surer[k]->sd;
   }
   return trust;
 }
