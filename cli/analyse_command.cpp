@@ -125,9 +125,18 @@ Expected<void> analyseClip(const AnalyseOptions& o) {
   AthleteRecord who;
   Athlete athlete;
   std::optional<Body> body;
-  if (auto known = bookOfSchools({o.school}, liftNamed(o.lift).value_or(Lift::kSquat));
-      o.lift != "auto" && !known)
-    return tl::make_unexpected(known.error());
+  // What is asked for is looked at before the film, which takes its time.
+  const auto said = liftNamed(o.lift);
+  std::optional<Error> unknown_school;
+  for (const Lift lift : {Lift::kSquat, Lift::kBench, Lift::kDeadlift}) {
+    if (said && lift != *said) continue;
+    auto known = bookOfSchools({o.school}, lift);
+    unknown_school = known ? std::nullopt : std::optional(known.error());
+    if (known) break;
+  }
+  if (unknown_school) return tl::make_unexpected(*unknown_school);
+  for (const std::string* out : {&o.set, &o.json, &o.csv, &o.curves})
+    if (auto ok = checkPlaceFor(*out); !ok) return ok;
   SetEdit edit;
   edit.asked.lift = liftNamed(o.lift).value_or(Lift::kSquat);
   edit.asked.variant = o.variant;

@@ -1,5 +1,7 @@
 #include "cli/files.h"
 
+#include <unistd.h>
+
 #include <filesystem>
 #include <fstream>
 #include <iostream>
@@ -39,6 +41,16 @@ Expected<void> writeText(const std::string& path, const std::string& text) {
   if (!out)
     return fail(Remedy::kCheckDisk,
                 "“" + path + "” cannot be written. Check the folder, its permissions and the free space.");
+  return {};
+}
+
+Expected<void> checkPlaceFor(const std::string& path) {
+  if (path.empty() || path == "-") return {};
+  const fs::path folder = fs::absolute(path).parent_path();
+  std::error_code ec;
+  if (!fs::is_directory(folder, ec) || access(folder.c_str(), W_OK) != 0)
+    return fail(Remedy::kCheckDisk, "“" + path + "” cannot be written: “" + folder.string() +
+                                        "” is no folder that may be written into. Choose another one.");
   return {};
 }
 

@@ -12,5 +12,7 @@ Expected<std::string> readText(const std::string& path);
 // The folder in which this program lies.
 std::filesystem::path programFolder();
 Expected<void> writeText(const std::string& path, const std::string& text);
+// Whether there is a folder to write it into: asked before work that takes minutes.
+Expected<void> checkPlaceFor(const std::string& path);
 
 }  // namespace mottix

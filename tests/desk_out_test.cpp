@@ -281,7 +281,8 @@ TEST_F(OutDesk, NewFilmsOfAWatchedFolderComeByThemselves) {
   EXPECT_TRUE(window->notice().contains(QStringLiteral("for Oda Berg"))) << window->notice().toStdString();
   std::ofstream(inbox / "notes.txt") << "no film";
   // The house remembers it, and does not take a film twice.
-  for (const SetRecord& s : *window->house().sets()) window->jobs().cancel(s.id);
+  const auto growing = *window->house().sets();
+  for (const SetRecord& s : growing) window->jobs().cancel(s.id);
   window.reset();
   fs::copy_file(folder() / "set.mp4", inbox / "late.mp4");
   auto house = HouseFile::open(folder() / "house.mottix");
@@ -296,7 +297,8 @@ TEST_F(OutDesk, NewFilmsOfAWatchedFolderComeByThemselves) {
   fs::copy_file(folder() / "set.mp4", inbox / "ignored.mp4");
   QTest::qWait(600);
   EXPECT_EQ(count(), before + 3);
-  for (const SetRecord& s : *window->house().sets()) window->jobs().cancel(s.id);
+  const auto still = *window->house().sets();
+  for (const SetRecord& s : still) window->jobs().cancel(s.id);
   ASSERT_TRUE(window->house().removeAthlete(oda));
 }
 

@@ -104,6 +104,23 @@ class Desk : public testing::Test {
     return id;
   }
 
+  // The set whose bar and joints the desk found by itself. That is looked for in the film once; the tests
+  // after the first go on from the house it left.
+  SetId foundByItself() {
+    const fs::path found = folder / "found.mottix";
+    if (!fs::exists(found)) {
+      reopen(MOTTIX_MODELS);
+      droppedAndFollowed();
+      window.reset();
+      fs::copy_file(house_path, found);
+    }
+    window.reset();
+    fs::copy_file(found, house_path, fs::copy_options::overwrite_existing);
+    reopen(MOTTIX_MODELS);
+    EXPECT_TRUE(window->jobs().idle()) << "nothing is computed from the film again";
+    return window->house().sets()->front().id;
+  }
+
   // The sheet of a set whose joints are placed where the truth says.
   SetId placedSheet() {
     const SetId id = droppedAndFollowed();
@@ -898,8 +915,7 @@ TEST_F(Desk, TheWholeRoundFromFigureToNextLoadSurvivesClosing) {
 }
 
 TEST_F(Desk, AFilmIsMeasuredWithoutAHandAndADragMakesItSurer) {
-  reopen(MOTTIX_MODELS);
-  const SetId id = droppedAndFollowed();
+  const SetId id = foundByItself();
   openByKey(id);
   SetSheet& sheet = window->sheet();
   FilmView& view = sheet.film();
@@ -978,8 +994,7 @@ TEST_F(Desk, TwoPointsOfTheBackArePlacedFollowedAndKept) {
 }
 
 TEST_F(Desk, TheLeastSureJointsAreOfferedOneAfterAnotherByKeyboard) {
-  reopen(MOTTIX_MODELS);
-  openByKey(droppedAndFollowed());
+  openByKey(foundByItself());
   SetSheet& sheet = window->sheet();
   FilmView& view = sheet.film();
   QTest::keyClick(&view, Qt::Key_N);
@@ -1015,8 +1030,7 @@ TEST_F(Desk, TheLeastSureJointsAreOfferedOneAfterAnotherByKeyboard) {
 }
 
 TEST_F(Desk, AllMeasuresStandInATableThatLeadsToTheFilm) {
-  reopen(MOTTIX_MODELS);
-  openByKey(droppedAndFollowed());
+  openByKey(foundByItself());
   SetSheet& sheet = window->sheet();
   FilmView& view = sheet.film();
   QTest::keyClick(&view, Qt::Key_T);
@@ -1062,8 +1076,7 @@ TEST_F(Desk, AllMeasuresStandInATableThatLeadsToTheFilm) {
 }
 
 TEST_F(Desk, AJointIsKeptAndPutWhereItWasByOneKeyEach) {
-  reopen(MOTTIX_MODELS);
-  openByKey(droppedAndFollowed());
+  openByKey(foundByItself());
   SetSheet& sheet = window->sheet();
   FilmView& view = sheet.film();
   auto pointAt = [&](Joint joint) {
