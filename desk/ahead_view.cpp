@@ -1,6 +1,7 @@
 #include "desk/ahead_view.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 #include <QFile>
@@ -26,6 +27,7 @@
 #include "desk/theme.h"
 #include "report/load_document.h"
 #include "report/load_wording.h"
+#include "report/tr.h"
 #include "report/wording.h"
 
 namespace mottix {
@@ -33,22 +35,27 @@ namespace {
 
 constexpr std::array kLifts = {Lift::kSquat, Lift::kBench, Lift::kDeadlift};
 
-// A day as people write it: an ISO date, "16 January", "16 Jan 2027"; the next one where no year is said.
+// A day as people write it, in the language that is spoken or in English: an ISO date, "16 January", "16 Jan
+// 2027"; the next one where no year is said.
 std::optional<Day> dayIn(const QString& text, Day today) {
-  const QString t = text.simplified();
-  if (const auto day = dayNamed(t.toStdString())) return day;
-  const QLocale english(QLocale::English);
-  for (const char* format : {"d MMMM yyyy", "d MMM yyyy", "d.M.yyyy"})
-    if (const QDate d = english.toDate(t, QString::fromLatin1(format)); d.isValid())
-      return dayNamed(d.toString(Qt::ISODate).toStdString());
-  for (const char* format : {"d MMMM yyyy", "d MMM yyyy", "d.M.yyyy"})
-    for (int year = dateOf(today).year(); year <= dateOf(today).year() + 1; ++year) {
-      const QString with =
-          t + (QLatin1String(format).contains(QLatin1Char('.')) ? QString() : QStringLiteral(" ")) +
-          QString::number(year);
-      const QDate d = english.toDate(with, QString::fromLatin1(format));
-      if (d.isValid() && d >= dateOf(today)) return dayNamed(d.toString(Qt::ISODate).toStdString());
-    }
+  if (const auto day = dayNamed(text.trimmed().toStdString())) return day;
+  const QString t = text.simplified().replace(QLatin1String(". "), QLatin1String(" "));
+  for (const QLocale& words : {spoken(), QLocale(QLocale::English)}) {
+    auto read = [&](const QString& written, const char* format) {
+      return words.toDate(written, QString::fromLatin1(format));
+    };
+    constexpr std::array kFormats = {"d MMMM yyyy", "d MMM yyyy", "d.M.yyyy"};
+    for (const char* format : kFormats)
+      if (const QDate d = read(t, format); d.isValid())
+        return dayNamed(d.toString(Qt::ISODate).toStdString());
+    for (const char* format : kFormats)
+      for (int year = dateOf(today).year(); year <= dateOf(today).year() + 1; ++year) {
+        const QString between =
+            QLatin1String(format).contains(QLatin1Char('.')) ? QString() : QStringLiteral(" ");
+        const QDate d = read(t + between + QString::number(year), format);
+        if (d.isValid() && d >= dateOf(today)) return dayNamed(d.toString(Qt::ISODate).toStdString());
+      }
+  }
   return std::nullopt;
 }
 
@@ -233,7 +240,7 @@ QWidget* AheadView::buildSide() {
   climb_->setProperty("what", QStringLiteral("climb"));
   connect(climb_, &QPushButton::clicked, this, [this] {
     if (const auto on = placeOf(desk_.record(), lines_, lift_))
-      standOn(QString::fromStdString(on->ladder->rungs[on->next].title));
+      standOn(ofBook(on->ladder->rungs[on->next].title));
   });
   column->addWidget(climb_, 0, Qt::AlignLeft);
   dropped_line_ = new Sentence(13);
@@ -396,7 +403,7 @@ void AheadView::refreshAssistance() {
   for (std::size_t k = 0; k < std::min(kShown, found.offers.size()); ++k)
     lines << tr("Beside it: %1").arg(assistanceWords(found.offers[k], builtInCauseBook()));
   for (const DroppedExercise& d : found.left_out)
-    lines << tr("Left out: %1 (%2).").arg(QString::fromStdString(d.title), QString::fromStdString(d.reason));
+    lines << tr("Left out: %1 (%2).").arg(ofBook(d.title), QString::fromStdString(d.reason));
   if (lines.isEmpty()) lines << tr("Assistance follows from causes that you confirm on a set's sheet.");
   beside_->setText(lines.join(QLatin1Char('\n')));
   const QString words = all.join(QStringLiteral("; "));
@@ -413,7 +420,7 @@ QString AheadView::standOn(const QString& rung) {
   const auto on = placeOf(desk_.record(), lines_, lift_);
   if (!on) return tr("This lift has no ladder.");
   QStringList titles;
-  for (const Rung& r : on->ladder->rungs) titles << QString::fromStdString(r.title);
+  for (const Rung& r : on->ladder->rungs) titles << ofBook(r.title);
   const qsizetype at =
       titles.indexOf(QRegularExpression(QStringLiteral("^\\s*%1\\s*$").arg(QRegularExpression::escape(rung)),
                                         QRegularExpression::CaseInsensitiveOption));
@@ -421,7 +428,8 @@ QString AheadView::standOn(const QString& rung) {
   AthleteRecord after = desk_.record();
   std::erase_if(after.places, [&](const LadderPlace& p) { return p.ladder == on->ladder->id; });
   if (static_cast<std::size_t>(at) != on->ladder->top())
-    after.places.push_back({on->ladder->id, titles[at].toStdString(), desk_.today()});
+    after.places.push_back(
+        {on->ladder->id, on->ladder->rungs[static_cast<std::size_t>(at)].title, desk_.today()});
   desk_.edit(tr("Stand at “%1”").arg(titles[at]), after);
   return {};
 }
@@ -433,10 +441,10 @@ void AheadView::refreshLadder() {
   climb_->setVisible(false);
   if (!on) return;
   QStringList titles;
-  for (const Rung& r : on->ladder->rungs) titles << QString::fromStdString(r.title);
+  for (const Rung& r : on->ladder->rungs) titles << ofBook(r.title);
   rung_->setChoices(titles);
   rung_->setText(titles[static_cast<qsizetype>(on->now)]);
-  rung_->setToolTip(QString::fromStdString(on->ladder->rungs[on->now].words));
+  rung_->setToolTip(ofBook(on->ladder->rungs[on->now].words));
   ladder_line_->relayout();
   if (on->next == on->now) return;
   // From the top nobody goes down for one set that broke down: the plan cuts the load first.
@@ -447,7 +455,7 @@ void AheadView::refreshLadder() {
                   : hurts            ? tr("It hurts: down to “%1”").arg(to)
                   : on->atTop()      ? tr("If it does not hold there either: “%1”").arg(to)
                                      : tr("It broke down: down to “%1”").arg(to));
-  climb_->setToolTip(QString::fromStdString(on->ladder->rungs[on->next].words));
+  climb_->setToolTip(ofBook(on->ladder->rungs[on->next].words));
   climb_->setVisible(true);
 }
 

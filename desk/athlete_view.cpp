@@ -6,7 +6,6 @@
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
-#include <QLocale>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QTimer>
@@ -23,11 +22,6 @@
 
 namespace mottix {
 namespace {
-
-QString dayWords(const std::string& iso) {
-  return QLocale(QLocale::English)
-      .toString(QDate::fromString(QString::fromStdString(iso), Qt::ISODate), QStringLiteral("d MMM yyyy"));
-}
 
 QString none() {
   return QObject::tr("not stated");
@@ -462,7 +456,7 @@ void AthleteView::refreshWho() {
           if (problem.field == "test_day") return QString::fromStdString(problem.text);
         return {};
       }));
-  test->setText(p.test_day.empty() ? none() : dayWords(p.test_day));
+  test->setText(p.test_day.empty() ? none() : dayWords(p.test_day, "d MMM yyyy"));
   test->setEditText(p.test_day.empty() ? QStringLiteral(" ") : QString::fromStdString(p.test_day));
   auto schoolWord = [&](const QString& lift, auto current, auto access, std::size_t count) {
     using School = decltype(current);
@@ -682,7 +676,7 @@ void AthleteView::refreshScreens() {
         found.prepend(sides.join(QStringLiteral(", ")));
       }
       const auto age = daysBetween(newest->day, desk_.today());
-      QString text = tr("%1: %2").arg(dayWords(newest->day), found.join(QStringLiteral(", ")));
+      QString text = tr("%1: %2").arg(dayWords(newest->day, "d MMM yyyy"), found.join(QStringLiteral(", ")));
       if (age && *age > kScreenKeepsDays) text += tr("; %1 weeks old, do it again").arg(*age / 7);
       say(text, false);
       if (!means.isEmpty()) say(means.join(QLatin1Char(' ')), true);
@@ -702,7 +696,8 @@ void AthleteView::refreshScreens() {
                                  signedNumber(*now - *then, 1));
           if (!change.isEmpty()) was = QStringList{change.join(QStringLiteral(", "))};
         }
-        say(tr("since %1: %2").arg(dayWords(before->day), was.join(QStringLiteral(", "))), true);
+        say(tr("since %1: %2").arg(dayWords(before->day, "d MMM yyyy"), was.join(QStringLiteral(", "))),
+            true);
       }
     }
     screens_->addWidget(box);
@@ -766,8 +761,9 @@ void AthleteView::refreshComplaints() {
                        }));
     level->setText(tr("%1/10").arg(c.what.level));
     level->setEditText(QString::number(c.what.level));
-    if (!c.opened.empty()) words->addText(tr(", since %1").arg(dayWords(c.opened)));
-    words->addText(c.closed.empty() ? tr(", open.") : tr(", closed %1.").arg(dayWords(c.closed)));
+    if (!c.opened.empty()) words->addText(tr(", since %1").arg(dayWords(c.opened, "d MMM yyyy")));
+    words->addText(c.closed.empty() ? tr(", open.")
+                                    : tr(", closed %1.").arg(dayWords(c.closed, "d MMM yyyy")));
     complaints_->addWidget(words);
     words->relayout();
     auto* close =

@@ -11,7 +11,6 @@
 #include <QHeaderView>
 #include <QKeyEvent>
 #include <QLabel>
-#include <QLocale>
 #include <QPainter>
 #include <QPushButton>
 #include <QTableWidget>
@@ -318,7 +317,7 @@ QString BesideView::captionOf(const Side& side) const {
                         : side.data.analysis         ? side.data.analysis->facing
                                                      : Facing::kUnknown;
   return tr("%1 · %2 · %3 × %4 · %5")
-      .arg(QString::fromStdString(side.data.athlete.name), QLocale().toString(day, QStringLiteral("d MMM")))
+      .arg(QString::fromStdString(side.data.athlete.name), dayWords(day, "d MMM"))
       .arg(a.reps)
       .arg(kilograms(a.load_kg), viewWords(view, facing, a.lift));
 }
@@ -340,7 +339,7 @@ void BesideView::offerSets() {
     const Asked& asked = s.edit.asked;
     const QString file = QString::fromStdString(s.clip.file).section(QLatin1Char('/'), -1);
     set_->addItem(name + tr("%1 · %2 × %3 · %4")
-                             .arg(QLocale().toString(day, QStringLiteral("d MMM")))
+                             .arg(dayWords(day, "d MMM"))
                              .arg(asked.reps)
                              .arg(kilograms(asked.load_kg), s.id == mine.id ? tr("this set") : file),
                   static_cast<qlonglong>(s.id));

@@ -5,7 +5,6 @@
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
-#include <QLocale>
 #include <QPainter>
 #include <QPushButton>
 #include <QScrollArea>
@@ -79,7 +78,7 @@ class EyeDays : public QWidget {
     QStringList words;
     for (const EyeDay& d : days_)
       words << QObject::tr("%1: %2 of %3 seen, %4 called that were not there")
-                   .arg(dayWords(d))
+                   .arg(dayWords(d.day, "d MMM"))
                    .arg(d.seen)
                    .arg(d.there)
                    .arg(d.invented);
@@ -113,16 +112,12 @@ class EyeDays : public QWidget {
       p.drawText(QRectF(x - 8, 0, kWide, kTop - 2), Qt::AlignCenter,
                  QStringLiteral("%1/%2").arg(d.seen).arg(d.there));
       p.setPen(t.muted);
-      p.drawText(QRectF(x - 8, kTop + kHigh + 4, kWide, 20), Qt::AlignCenter, dayWords(d));
+      p.drawText(QRectF(x - 8, kTop + kHigh + 4, kWide, 20), Qt::AlignCenter, dayWords(d.day, "d MMM"));
     }
   }
 
  private:
   std::vector<EyeDay> days_;
-  static QString dayWords(const EyeDay& d) {
-    return QLocale(QLocale::English)
-        .toString(QDate::fromString(QString::fromStdString(d.day), Qt::ISODate), QStringLiteral("d MMM"));
-  }
 };
 
 BlindLookView::BlindLookView(HouseFile& house, QUndoGroup& undo, QDate today, QWidget* parent)

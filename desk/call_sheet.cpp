@@ -8,6 +8,7 @@
 
 #include "desk/theme.h"
 #include "report/path_drawing.h"
+#include "report/tr.h"
 
 namespace mottix {
 namespace {
@@ -24,7 +25,7 @@ CallSheet::CallSheet(QWidget* parent) : QWidget(parent) {
 
 void CallSheet::show(const std::vector<const Rule*>& rules, int reps) {
   lines_.clear();
-  for (const Rule* rule : rules) lines_.push_back({rule->id, QObject::tr(rule->says.c_str())});
+  for (const Rule* rule : rules) lines_.push_back({rule->id, ofBook(rule->says)});
   std::sort(lines_.begin(), lines_.end(), [](const Line& a, const Line& b) { return a.says < b.says; });
   reps_ = reps;
   at_row_ = 0;

@@ -15,6 +15,7 @@
 #include <QVBoxLayout>
 
 #include "desk/pieces.h"
+#include "report/tr.h"
 #include "report/wording.h"
 
 namespace mottix {
@@ -31,7 +32,7 @@ QString withUnit(const QString& title, std::string_view unit) {
   return u.isEmpty() ? title : QStringLiteral("%1, %2").arg(title, u);
 }
 QString curveWords(CurveId id) {
-  return QObject::tr(definitionOf(id).title.data());
+  return ofBook(std::string(definitionOf(id).title));
 }
 QString capital(QString s) {
   if (!s.isEmpty()) s[0] = s[0].toUpper();

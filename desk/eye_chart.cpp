@@ -9,6 +9,7 @@
 
 #include "desk/theme.h"
 #include "report/eye_wording.h"
+#include "report/tr.h"
 #include "report/wording.h"
 
 namespace mottix {
@@ -24,7 +25,7 @@ double badness(const Rule& rule, double v) {
 
 // The same may be said of several lifts, by different rules.
 QString nameOfRule(const Rule& rule) {
-  const QString says = QObject::tr(rule.says.c_str());
+  const QString says = ofBook(rule.says);
   return rule.lifts.size() == 1 ? QStringLiteral("%1 · %2").arg(says, liftWords(rule.lifts.front())) : says;
 }
 

@@ -15,6 +15,7 @@
 #include "desk/sentence.h"
 #include "desk/theme.h"
 #include "report/path_drawing.h"
+#include "report/tr.h"
 #include "report/wording.h"
 
 namespace mottix {
@@ -30,8 +31,8 @@ EvidencePlot::EvidencePlot(const Rule& rule, const Finding& finding, const std::
   setAccessibleName(tr("%1 of every rep").arg(measureWords(measure_)));
   const std::string_view definition = definitionOf(measure_).definition;
   setToolTip(QString::fromUtf8(definition.data(), static_cast<int>(definition.size())) +
-             QStringLiteral("\n") + QString::fromStdString(rule.source) +
-             (rule.why.empty() ? QString() : QStringLiteral("\n") + QString::fromStdString(rule.why)));
+             QStringLiteral("\n") + ofBook(rule.source) +
+             (rule.why.empty() ? QString() : QStringLiteral("\n") + ofBook(rule.why)));
 }
 
 void EvidencePlot::paintEvent(QPaintEvent*) {
@@ -152,12 +153,12 @@ void FindingCard::addCauses(const CardContext& context) {
   row->setSpacing(4);
   QString line = tr("No cause is left: all are struck out.");
   if (leads != nullptr) {
-    const QString title = QString::fromStdString(leads->cause->title);
+    const QString title = ofBook(leads->cause->title);
     line = tr("%1: %2. %3")
                .arg(leads->state == CauseState::kConfirmed ? tr("Cause")
                     : leads->state == CauseState::kLikely  ? tr("Likely")
                                                            : tr("First to check"),
-                    title, QString::fromStdString(leads->cause->next_set));
+                    title, ofBook(leads->cause->next_set));
   }
   row->addWidget(words(line, 14, false), 1);
   auto* open =
@@ -175,8 +176,7 @@ void FindingCard::addCauses(const CardContext& context) {
     auto* one = new QHBoxLayout;
     one->setSpacing(4);
     QString said = tr("%1 (%2) · %3")
-                       .arg(QString::fromStdString(c.cause->title), causeStateWords(c.state),
-                            causeWords(c, *context.book));
+                       .arg(ofBook(c.cause->title), causeStateWords(c.state), causeWords(c, *context.book));
     if (&c == leads)
       said += c.cause->plan.empty()
                   ? QString()

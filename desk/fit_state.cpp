@@ -1,15 +1,10 @@
 #include "desk/fit_state.h"
 
-#include <QCoreApplication>
-
+#include "report/tr.h"
 #include "report/wording.h"
 
 namespace mottix {
 namespace {
-
-QString tr(const char* text) {
-  return QCoreApplication::translate("fit state", text);
-}
 
 template <typename Posture>
 QString leverWords(const Posture& p) {

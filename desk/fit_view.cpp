@@ -8,7 +8,6 @@
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
-#include <QLocale>
 #include <QPainter>
 #include <QPrintDialog>
 #include <QPrinter>
@@ -52,11 +51,6 @@ class ChangeFit : public QUndoCommand {
 };
 
 constexpr double kPageShape = 148.0 / 210.0;  // A5
-
-QString dayWords(const std::string& iso) {
-  return QLocale(QLocale::English)
-      .toString(QDate::fromString(QString::fromStdString(iso), Qt::ISODate), QStringLiteral("d MMMM yyyy"));
-}
 
 }  // namespace
 
@@ -751,7 +745,7 @@ SetupCard FitView::card() const {
   out.lift = liftWords(state_.lift);
   out.lift[0] = out.lift[0].toUpper();
   out.name = setupName(state_.lift, setupValues(solved_->suggestions));
-  out.day = tr("%1, for %2").arg(dayWords(desk_.today()), kilograms(state_.load_kg));
+  out.day = tr("%1, for %2").arg(dayWords(desk_.today(), "d MMMM yyyy"), kilograms(state_.load_kg));
   out.lines = cardLines(solved_->suggestions);
   // What a kept set-up fixes keeps the reason it had.
   for (const SetupRecord& s : r.setups) {

@@ -11,7 +11,6 @@
 #include <QKeyEvent>
 #include <QLabel>
 #include <QListWidget>
-#include <QLocale>
 #include <QPushButton>
 #include <QRegularExpression>
 #include <QSaveFile>
@@ -24,6 +23,7 @@
 #include "desk/limit_scale.h"
 #include "desk/pieces.h"
 #include "desk/sentence.h"
+#include "report/tr.h"
 #include "report/wording.h"
 
 namespace mottix {
@@ -324,12 +324,8 @@ QString HouseBookView::setWords(const VerdictChange& c) const {
   const auto day = log_->days.find(c.set);
   return tr("%1, %2: %3 → %4")
       .arg(name == log_->names.end() ? QString() : name->second,
-           day == log_->days.end()
-               ? QString()
-               : QLocale(QLocale::English)
-                     .toString(QDate::fromString(QString::fromStdString(day->second), Qt::ISODate),
-                               QStringLiteral("d MMM")),
-           words(c.before), words(c.after));
+           day == log_->days.end() ? QString() : dayWords(day->second, "d MMM"), words(c.before),
+           words(c.after));
 }
 
 RuleBook HouseBookView::bookUnder() const {
@@ -362,7 +358,7 @@ void HouseBookView::refreshWhose() {
   whose_->addItem(tr("Changes hold for everybody"), QString());
   for (const RuleLayer& school : builtInSchools())
     if (school.isFor(lift_))
-      whose_->addItem(tr("Changes hold where “%1” judges").arg(QString::fromStdString(school.title)),
+      whose_->addItem(tr("Changes hold where “%1” judges").arg(ofBook(school.title)),
                       QString::fromStdString(school.name));
   int at = whose_->findData(QString::fromStdString(school_));
   if (at < 0) {
@@ -396,7 +392,7 @@ void HouseBookView::refreshRules() {
     if (auto with = withHouse(now, *layer_)) now = std::move(*with);
   for (const Rule& rule : now.rules) {
     if (!rule.isFor(lift_)) continue;
-    QString text = QString::fromStdString(rule.says);
+    QString text = ofBook(rule.says);
     if (rule.off) text += tr(" · off");
     if (changedByHouse(rule.id)) text += tr(" · own");
     auto* item = new QListWidgetItem(text, rules_);
@@ -432,7 +428,7 @@ void HouseBookView::refreshRule() {
   const auto rule = ruleNow(rule_);
   clearLayout(changes_);
   if (!rule) return;
-  heading_->setText(QString::fromStdString(rule->says));
+  heading_->setText(ofBook(rule->says));
   const MeasureDefinition& d = definitionOf(rule->measures.front());
   const QString unit = unitWords(d.unit), limit = numberWords(rule->limit), big = numberWords(rule->big);
   const QString side = rule->fault == FaultSide::kAbove ? tr("above %1%3; big from %2%3")
@@ -445,14 +441,13 @@ void HouseBookView::refreshRule() {
   meaning += QLatin1Char(' ') + (rule->reps > 1 ? tr("On %1 reps at least.").arg(rule->reps) : QString()) +
              tr(" Not judged with an error beyond ± %1%2.").arg(numberWords(rule->max_sd), unit);
   for (const RuleException& e : rule->exceptions)
-    meaning += QLatin1Char(' ') +
-               (e.off.value_or(false)
-                    ? tr("Not where %1.").arg(QString::fromStdString(e.why))
-                    : tr("Where %1: from %2%4, big from %3%4.")
-                          .arg(QString::fromStdString(e.why), numberWords(e.limit.value_or(rule->limit)),
-                               numberWords(e.big.value_or(rule->big)), unit));
+    meaning += QLatin1Char(' ') + (e.off.value_or(false)
+                                       ? tr("Not where %1.").arg(ofBook(e.why))
+                                       : tr("Where %1: from %2%4, big from %3%4.")
+                                             .arg(ofBook(e.why), numberWords(e.limit.value_or(rule->limit)),
+                                                  numberWords(e.big.value_or(rule->big)), unit));
   meaning_->setText(meaning.simplified());
-  source_->setText(tr("Why these numbers: %1").arg(QString::fromStdString(rule->source)));
+  source_->setText(tr("Why these numbers: %1").arg(ofBook(rule->source)));
   force_->setText(rule->off ? tr("put in force") : tr("put out of force"));
   reset_->setVisible(changedByHouse(rule_));
   if (rule->id != log_rule_) readLog(*rule);
@@ -493,8 +488,7 @@ void HouseBookView::refreshSchools(const Rule& rule) {
                   : tr("; in this house %1").arg(own.off.value_or(false) ? tr("not judged") : tr("judged"));
       auto* row = new QHBoxLayout;
       QLabel* l = label(14, Weight::kRegular);
-      l->setText(
-          tr("%1: %2. %3").arg(QString::fromStdString(school.title), what, QString::fromStdString(c.why)));
+      l->setText(tr("%1: %2. %3").arg(ofBook(school.title), what, ofBook(c.why)));
       row->addWidget(l, 1);
       if (school.isFor(lift_)) {
         QPushButton* b = button(tr("change"), tr("Move what this school says, in this house"), true);
@@ -571,8 +565,7 @@ void HouseBookView::refreshCauses() {
   const auto add = [&](const Cause& cause, bool off, const QString& text, const QString& help, auto act) {
     auto* row = new QHBoxLayout;
     QLabel* l = label(14, Weight::kRegular, off);
-    QString words =
-        tr("%1: %2").arg(QString::fromStdString(cause.title), QString::fromStdString(cause.next_set));
+    QString words = tr("%1: %2").arg(ofBook(cause.title), ofBook(cause.next_set));
     if (cause.own) words += QLatin1Char(' ') + tr("Own.");
     if (off) words += QLatin1Char(' ') + tr("Not looked for.");
     l->setText(words);
@@ -643,8 +636,7 @@ void HouseBookView::refreshCues() {
   for (const Cue* cue : all.forRule(rule_)) {
     auto* row = new QHBoxLayout;
     QLabel* l = label(14, Weight::kRegular);
-    l->setText(
-        tr("“%1” %2").arg(QString::fromStdString(cue->words), cue->own ? tr("Own.") : cueWayWords(cue->way)));
+    l->setText(tr("“%1” %2").arg(ofBook(cue->words), cue->own ? tr("Own.") : cueWayWords(cue->way)));
     row->addWidget(l, 1);
     if (cue->own) {
       QPushButton* b = button(tr("remove"), tr("Take the cue out of the book"), true);

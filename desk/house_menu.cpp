@@ -6,13 +6,13 @@
 #include <QDate>
 #include <QFileDialog>
 #include <QFileInfo>
-#include <QLocale>
 #include <QMenu>
 #include <QMessageBox>
 #include <QPushButton>
 #include <QtConcurrent>
 
 #include "desk/folder_watch.h"
+#include "desk/pieces.h"
 
 namespace mottix {
 
@@ -55,10 +55,7 @@ void HouseMenu::popup(const QPoint& at, std::optional<AthleteId> who, const QStr
     QMenu* back = menu->addMenu(tr("Back to a backup of"));
     const auto backups = backupsOf(house_.path());
     for (const Backup& b : backups)
-      back->addAction(QLocale(QLocale::English)
-                          .toString(QDate::fromString(QString::fromStdString(b.day), Qt::ISODate),
-                                    QStringLiteral("dddd d MMMM yyyy")),
-                      this,
+      back->addAction(dayWords(b.day, "dddd d MMMM yyyy"), this,
                       [this, file = QString::fromStdString(b.file.string())] { emit goBackWanted(file); });
     if (backups.empty()) back->addAction(tr("There is none yet: one is made each day"))->setEnabled(false);
   }

@@ -11,7 +11,6 @@
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLabel>
-#include <QLocale>
 #include <QMessageBox>
 #include <QPushButton>
 #include <QStackedWidget>
@@ -747,7 +746,7 @@ void HouseWindow::refreshCrumbs() {
   const QString name = QString::fromStdString(d.athlete.name).toHtmlEscaped();
   crumbs_->setText(
       QStringLiteral("/ &nbsp;<span style='font-weight:600'>%1</span>&nbsp; / &nbsp;%2&nbsp; / &nbsp;%3")
-          .arg(name, QLocale(QLocale::English).toString(day, QStringLiteral("dddd d MMMM")),
+          .arg(name, dayWords(day, "dddd d MMMM"),
                tr("set %1 of %2").arg(number).arg(of) +
                    (onHandOut() ? QStringLiteral("&nbsp; / &nbsp;") + tr("hand-out") : QString()) +
                    (onBeside() ? QStringLiteral("&nbsp; / &nbsp;") + tr("beside") : QString())));

@@ -1,5 +1,6 @@
 #include "desk/pieces.h"
 
+#include <array>
 #include <cmath>
 
 #include <QLabel>
@@ -9,6 +10,9 @@
 #include <QPushButton>
 #include <QRegularExpression>
 #include <QResizeEvent>
+
+#include "desk/theme.h"
+#include "report/tr.h"
 
 namespace mottix {
 
@@ -52,8 +56,20 @@ QDate dateOf(Day day) {
   return QDate::fromString(QString::fromStdString(nameOf(day)), Qt::ISODate);
 }
 
+// How the parts of a day stand differs from language to language.
+[[maybe_unused]] constexpr std::array kDayFormats = {
+    QT_TRANSLATE_NOOP("mottix", "d MMM"),       QT_TRANSLATE_NOOP("mottix", "d MMM yyyy"),
+    QT_TRANSLATE_NOOP("mottix", "d MMMM"),      QT_TRANSLATE_NOOP("mottix", "d MMMM yyyy"),
+    QT_TRANSLATE_NOOP("mottix", "dddd d MMMM"), QT_TRANSLATE_NOOP("mottix", "dddd d MMMM yyyy")};
+
+QString dayWords(const QDate& day, const char* format) {
+  return spoken().toString(day, tr(format));
+}
 QString dayWords(Day day, const char* format) {
-  return QLocale(QLocale::English).toString(dateOf(day), QString::fromLatin1(format));
+  return dayWords(dateOf(day), format);
+}
+QString dayWords(const std::string& iso, const char* format) {
+  return dayWords(QDate::fromString(QString::fromStdString(iso), Qt::ISODate), format);
 }
 
 void clearLayout(QLayout* layout) {

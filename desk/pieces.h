@@ -26,7 +26,10 @@ QPushButton* button(const QString& text, const QString& help, bool quiet = false
 // A number as people type it: with a comma or a point, a unit behind it.
 std::optional<double> numberIn(QString text);
 QDate dateOf(Day day);
-QString dayWords(Day day, const char* format);  // in English, as QLocale formats: "d MMMM"
+// In the language that is spoken; as QLocale formats: "d MMMM". ISO days as they are stored.
+QString dayWords(const QDate& day, const char* format);
+QString dayWords(Day day, const char* format);
+QString dayWords(const std::string& iso, const char* format);
 void clearLayout(QLayout* layout);
 // Gives one piece all its room and keeps what changes in it from laying the page out anew, which takes longer
 // than a picture while something is pulled.

@@ -13,6 +13,7 @@
 
 #include "desk/pieces.h"
 #include "report/path_drawing.h"
+#include "report/tr.h"
 #include "report/wording.h"
 
 namespace mottix {
@@ -114,8 +115,7 @@ void SchoolsView::setData(const SheetData* sheet, const std::vector<std::string>
       choice_[k]->addItem(own.empty() ? titleOf({}) : titleOf(own), joined(own));
     if (!own.empty()) choice_[k]->addItem(titleOf({}), QString());
     for (const RuleLayer& school : builtInSchools())
-      if (school.isFor(lift))
-        choice_[k]->addItem(QString::fromStdString(school.title), QString::fromStdString(school.name));
+      if (school.isFor(lift)) choice_[k]->addItem(ofBook(school.title), QString::fromStdString(school.name));
     int at = had ? choice_[k]->findData(chosen) : -1;
     if (at < 0) at = k == 0 ? choice_[k]->findData(joined(own)) : -1;
     // At first the other one is a school that answers the same question, or else the base.
@@ -206,11 +206,11 @@ void SchoolsView::addEvent(const EventByTwo& event, const std::array<Side, 2>& s
                   .arg(QString::fromStdString(other != nullptr ? other->says : event.event));
     } else {
       words = tr("%1: in order. Limit %2.")
-                  .arg(QString::fromStdString(rule->says),
+                  .arg(ofBook(rule->says),
                        limitWords(*rule, inForce(*rule, data_->set.edit.asked.lift, sides[k].by.set)->limit));
     }
     if (rule != nullptr && rule->school != "base" && !rule->why.empty())
-      words += QLatin1Char(' ') + QString::fromStdString(rule->why);
+      words += QLatin1Char(' ') + ofBook(rule->why);
     QLabel* text = label(14);
     text->setText(
         QStringLiteral("<b style='font-weight:500'>%1:</b> %2")

@@ -1,8 +1,8 @@
 #include "desk/set_plan.h"
 
 #include "desk/pieces.h"
-
 #include "report/load_wording.h"
+#include "report/tr.h"
 #include "report/wording.h"
 
 namespace mottix {
@@ -108,12 +108,12 @@ QString sinceWords(const SinceLast& s, const RuleBook& rules, const CueBook& cue
   words += QLatin1Char('.');
   if (!s.found.empty())
     if (const Rule* rule = rules.find(s.found.front())) {
-      words += QLatin1Char(' ') + QObject::tr(rule->says.c_str());
+      words += QLatin1Char(' ') + ofBook(rule->says);
       words +=
           s.found.size() == 1 ? QStringLiteral(".") : QObject::tr(", and %1 more.").arg(s.found.size() - 1);
     }
   if (const Cue* cue = cues.find(s.cue))
-    words += QLatin1Char(' ') + QObject::tr("Said: “%1”").arg(QObject::tr(cue->words.c_str()));
+    words += QLatin1Char(' ') + QObject::tr("Said: “%1”").arg(ofBook(cue->words));
   if (s.next_kg) words += QLatin1Char(' ') + QObject::tr("Decided: %1.").arg(kilograms(*s.next_kg));
   if (s.speed_change_ms)
     words += QLatin1Char(' ') + (*s.speed_change_ms > 0.0

@@ -13,7 +13,6 @@
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
-#include <QLocale>
 #include <QMenu>
 #include <QPainter>
 #include <QPushButton>
@@ -33,6 +32,7 @@
 #include "desk/set_analysis.h"
 #include "desk/theme.h"
 #include "report/load_wording.h"
+#include "report/tr.h"
 #include "report/wording.h"
 #include "vision/analyse_clip.h"
 #include "vision/back_carrier.h"
@@ -1634,7 +1634,7 @@ void SetSheet::refreshSaid() {
   say_->setVisible(!offered.empty());
   other_->setVisible(offered.size() > 1 && said == nullptr);
   if (said != nullptr) {
-    cue_->setText(tr("“%1”").arg(QString::fromStdString(said->words)));
+    cue_->setText(tr("“%1”").arg(ofBook(said->words)));
     QString rule;
     for (const CueOffer& o : offered)
       if (o.cue == said) rule = QString::fromStdString(o.rule);
@@ -1654,7 +1654,7 @@ void SetSheet::refreshSaid() {
     return;
   }
   const CueOffer& offer = offered[cue_choice_ % offered.size()];
-  cue_->setText(tr("“%1”").arg(QString::fromStdString(offer.cue->words)));
+  cue_->setText(tr("“%1”").arg(ofBook(offer.cue->words)));
   QString why;
   for (const Finding& f : data_.analysis->findings)
     if (f.rule == offer.rule && !f.overruled && f.certainty != Certainty::kCantTell) {
@@ -2048,9 +2048,7 @@ void SetSheet::otherCue() {
 
 HandOutFacts SetSheet::handOutFacts() const {
   HandOutFacts facts;
-  facts.day = QLocale(QLocale::English)
-                  .toString(QDate::fromString(QString::fromStdString(data_.set.day), Qt::ISODate),
-                            QStringLiteral("d MMMM yyyy"));
+  facts.day = dayWords(data_.set.day, "d MMMM yyyy");
   if (log_) facts.cues = log_->cues;
   if (const auto who = house_.loadRecord(data_.set.athlete))
     for (const SetupRecord& s : who->setups)

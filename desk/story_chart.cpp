@@ -5,7 +5,6 @@
 
 #include <QHelpEvent>
 #include <QKeyEvent>
-#include <QLocale>
 #include <QMouseEvent>
 #include <QPainter>
 #include <QPainterPath>
@@ -16,6 +15,7 @@
 #include "desk/theme.h"
 #include "report/fit_wording.h"
 #include "report/load_wording.h"
+#include "report/tr.h"
 #include "report/wording.h"
 
 namespace mottix {
@@ -26,7 +26,7 @@ constexpr int kMostRows = 5, kFewestDays = 14;
 
 QString saysOf(const std::string& rule, const RuleBook& book) {
   const Rule* r = book.find(rule);
-  return r == nullptr ? QString::fromStdString(rule) : QObject::tr(r->says.c_str());
+  return r == nullptr ? QString::fromStdString(rule) : ofBook(r->says);
 }
 
 QString markWords(const Mark& m) {
@@ -40,7 +40,7 @@ QString markWords(const Mark& m) {
       return QObject::tr("Complaint settled: %1").arg(what);
     case Mark::Kind::kCue: {
       const Cue* cue = builtInCueBook().find(m.what);
-      return QObject::tr("Said: “%1”").arg(cue == nullptr ? what : QObject::tr(cue->words.c_str()));
+      return QObject::tr("Said: “%1”").arg(cue == nullptr ? what : ofBook(cue->words));
     }
     case Mark::Kind::kNote:
       return QObject::tr("Note: %1").arg(what);
@@ -572,10 +572,9 @@ void StoryChart::paintEvent(QPaintEvent*) {
     p.setPen(QPen(t.line, 1.0));
     p.drawLine(QPointF(xOf(*day), r.loads.top()), QPointF(xOf(*day), r.marks.bottom()));
     p.setPen(t.muted);
-    p.drawText(
-        QRectF(xOf(*day) + 3, r.marks.bottom(), 90, kAxis), Qt::AlignLeft | Qt::AlignVCenter,
-        QLocale(QLocale::English)
-            .toString(d, d.month() == 1 || each >= 12 ? QStringLiteral("MMM yyyy") : QStringLiteral("MMM")));
+    p.drawText(QRectF(xOf(*day) + 3, r.marks.bottom(), 90, kAxis), Qt::AlignLeft | Qt::AlignVCenter,
+               spoken().toString(
+                   d, d.month() == 1 || each >= 12 ? QStringLiteral("MMM yyyy") : QStringLiteral("MMM")));
   }
   paintLoads(p, r.loads);
   paintSpeeds(p, r.speeds);

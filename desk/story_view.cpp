@@ -7,7 +7,6 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
-#include <QLocale>
 #include <QPushButton>
 #include <QVBoxLayout>
 
@@ -15,6 +14,7 @@
 #include "desk/pieces.h"
 #include "desk/theme.h"
 #include "report/load_wording.h"
+#include "report/tr.h"
 #include "report/wording.h"
 
 namespace mottix {
@@ -285,10 +285,7 @@ void StoryView::refresh() {
   for (const CueOutcome& c : story_.cues) {
     const Cue* cue = builtInCueBook().find(c.cue);
     if (cue == nullptr || cues.size() >= 3) continue;
-    cues << tr("“%1”: gone in the next set %2 of %3 times")
-                .arg(QObject::tr(cue->words.c_str()))
-                .arg(c.gone)
-                .arg(c.told);
+    cues << tr("“%1”: gone in the next set %2 of %3 times").arg(ofBook(cue->words)).arg(c.gone).arg(c.told);
   }
   cues_->setText(cues.isEmpty() ? QString() : cues.join(QStringLiteral(" · ")) + QLatin1Char('.'));
   cues_->setVisible(!cues.isEmpty());

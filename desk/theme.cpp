@@ -47,11 +47,23 @@ QString styleSheet(const Theme& t) {
 
 }  // namespace
 
+namespace {
+QLocale& spokenNow() {
+  static QLocale locale(QLocale::English);
+  return locale;
+}
+}  // namespace
+
+const QLocale& spoken() {
+  return spokenNow();
+}
+
 bool speak(QApplication& app, const QString& language) {
   auto* words = new QTranslator(&app);
   const bool known =
       !language.startsWith(QLatin1String("en")) &&
       words->load(QLocale(language), QStringLiteral("mottix"), QStringLiteral("_"), QStringLiteral(":/i18n"));
+  if (known) spokenNow() = QLocale(language);
   if (known) return QApplication::installTranslator(words);
   delete words;
   return false;

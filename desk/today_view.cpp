@@ -7,7 +7,6 @@
 #include <QKeyEvent>
 #include <QLabel>
 #include <QListWidget>
-#include <QLocale>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QUndoCommand>
@@ -20,6 +19,7 @@
 #include "desk/theme.h"
 #include "desk/written_sets.h"
 #include "report/load_wording.h"
+#include "report/tr.h"
 #include "report/wording.h"
 
 namespace mottix {
@@ -58,7 +58,7 @@ void TodayView::build() {
   column->setContentsMargins(20, 14, 20, 14);
   column->setSpacing(6);
   QLabel* title = label(21, Weight::kSemiBold);
-  title->setText(QLocale(QLocale::English).toString(today_, QStringLiteral("dddd d MMMM")));
+  title->setText(dayWords(today_, "dddd d MMMM"));
   column->addWidget(title);
 
   auto* entry_row = new QHBoxLayout;
@@ -347,7 +347,7 @@ void TodayView::refreshWho() {
       words = tr("%1 done; ").arg(row.done == 1 ? tr("1 set") : tr("%1 sets").arg(row.done)) + words;
     if (row.rung)
       words = tr("On the ladder at “%1”: %2 The plan goes on from its top.")
-                  .arg(QString::fromStdString(row.rung->title), QString::fromStdString(row.rung->words));
+                  .arg(ofBook(row.rung->title), ofBook(row.rung->words));
     for (const Caution c : row.next.cautions)
       if (c == Caution::kPainOpen || c == Caution::kAfterIllness || c == Caution::kQualifiedPerson)
         words += QLatin1Char(' ') + cautionWords(c);

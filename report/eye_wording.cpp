@@ -1,22 +1,17 @@
 #include "report/eye_wording.h"
 
-#include <QCoreApplication>
-
+#include "report/tr.h"
 #include "report/wording.h"
 
 namespace mottix {
 namespace {
-
-QString tr(const char* words) {
-  return QCoreApplication::translate("eye", words);
-}
 
 QString sizeWords(Called size) {
   return size == Called::kBig ? tr("big") : size == Called::kSmall ? tr("small") : tr("nothing");
 }
 
 QString lower(const std::string& words) {
-  QString out = tr(words.c_str());
+  QString out = ofBook(words);
   if (!out.isEmpty()) out[0] = out[0].toLower();
   return out;
 }

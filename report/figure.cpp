@@ -2,19 +2,15 @@
 
 #include <cmath>
 
-#include <QCoreApplication>
 #include <QFontMetricsF>
 
 #include "core/mechanics/leg.h"
 #include "core/motion/side_camera.h"
+#include "report/tr.h"
 #include "report/wording.h"
 
 namespace mottix {
 namespace {
-
-QString tr(const char* text) {
-  return QCoreApplication::translate("figure", text);
-}
 
 constexpr double kLimb_m = 0.028, kGhostLimb_m = 0.020, kJoint_m = 0.017;
 constexpr double kHeadOfHeight = 0.065, kNeckOfHeight = 0.11;

@@ -3,7 +3,6 @@
 #include <algorithm>
 #include <cmath>
 
-#include <QCoreApplication>
 #include <QImage>
 #include <QPainter>
 #include <opencv2/imgproc.hpp>
@@ -13,6 +12,7 @@
 #include "core/motion/smooth.h"
 #include "media/film_writer.h"
 #include "report/look.h"
+#include "report/tr.h"
 #include "report/wording.h"
 #include "vision/film.h"
 
@@ -23,10 +23,6 @@ constexpr int kFps = 30;
 constexpr double kAround_s = 0.5;  // before the first rep and after the last
 constexpr double kStop_s = 2.5;    // at the finding: long enough to read two lines
 constexpr const char* kStopped = "The film was stopped before it was whole; nothing is kept of it.";
-
-QString tr(const char* text) {
-  return QCoreApplication::translate("film", text);
-}
 
 const Finding* findingOf(const FilmSide& side) {
   if (!side.sheet.analysis) return nullptr;

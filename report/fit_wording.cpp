@@ -4,17 +4,13 @@
 #include <array>
 #include <cmath>
 
-#include <QCoreApplication>
 #include <QStringList>
 
+#include "report/tr.h"
 #include "report/wording.h"
 
 namespace mottix {
 namespace {
-
-QString tr(const char* text, int n = -1) {
-  return QCoreApplication::translate("fit", text, nullptr, n);
-}
 
 QString plain(std::string_view text) {
   return QString::fromUtf8(text.data(), static_cast<int>(text.size()));
@@ -28,22 +24,23 @@ QString choiceWords(const QString& id, const QString& choice) {
     const char* text;
   };
   static constexpr Words kWords[] = {
-      {"bar_position", "high", QT_TRANSLATE_NOOP("fit", "high, on the upper traps")},
-      {"bar_position", "middle", QT_TRANSLATE_NOOP("fit", "between high and low")},
-      {"bar_position", "low", QT_TRANSLATE_NOOP("fit", "low, just under the ridge of the blades")},
-      {"bar_position", "front", QT_TRANSLATE_NOOP("fit", "in front, on the shoulders")},
-      {"bar_position", "safety", QT_TRANSLATE_NOOP("fit", "safety bar, hands on its handles")},
-      {"breathing", "held", QT_TRANSLATE_NOOP("fit", "in before the rep, held until it is done")},
-      {"breathing", "out_on_the_way_up", QT_TRANSLATE_NOOP("fit", "in on the way down, out on the way up")},
-      {"style", "sumo", QT_TRANSLATE_NOOP("fit", "sumo")},
-      {"style", "conventional", QT_TRANSLATE_NOOP("fit", "conventional")},
-      {"grip_type", "double_overhand", QT_TRANSLATE_NOOP("fit", "both hands over")},
-      {"grip_type", "mixed", QT_TRANSLATE_NOOP("fit", "mixed, one hand turned")},
-      {"grip_type", "hook", QT_TRANSLATE_NOOP("fit", "hook, thumb under the fingers")},
-      {"grip_type", "straps", QT_TRANSLATE_NOOP("fit", "straps")},
-      {"feet", "flat_and_quiet", QT_TRANSLATE_NOOP("fit", "flat and quiet")},
-      {"pause", "still_on_the_chest", QT_TRANSLATE_NOOP("fit", "still on the chest, 0.3 to 1 s")},
-      {"watch", "bar_drifts_forward", QT_TRANSLATE_NOOP("fit", "the bar drifting forward")},
+      {"bar_position", "high", QT_TRANSLATE_NOOP("mottix", "high, on the upper traps")},
+      {"bar_position", "middle", QT_TRANSLATE_NOOP("mottix", "between high and low")},
+      {"bar_position", "low", QT_TRANSLATE_NOOP("mottix", "low, just under the ridge of the blades")},
+      {"bar_position", "front", QT_TRANSLATE_NOOP("mottix", "in front, on the shoulders")},
+      {"bar_position", "safety", QT_TRANSLATE_NOOP("mottix", "safety bar, hands on its handles")},
+      {"breathing", "held", QT_TRANSLATE_NOOP("mottix", "in before the rep, held until it is done")},
+      {"breathing", "out_on_the_way_up",
+       QT_TRANSLATE_NOOP("mottix", "in on the way down, out on the way up")},
+      {"style", "sumo", QT_TRANSLATE_NOOP("mottix", "sumo")},
+      {"style", "conventional", QT_TRANSLATE_NOOP("mottix", "conventional")},
+      {"grip_type", "double_overhand", QT_TRANSLATE_NOOP("mottix", "both hands over")},
+      {"grip_type", "mixed", QT_TRANSLATE_NOOP("mottix", "mixed, one hand turned")},
+      {"grip_type", "hook", QT_TRANSLATE_NOOP("mottix", "hook, thumb under the fingers")},
+      {"grip_type", "straps", QT_TRANSLATE_NOOP("mottix", "straps")},
+      {"feet", "flat_and_quiet", QT_TRANSLATE_NOOP("mottix", "flat and quiet")},
+      {"pause", "still_on_the_chest", QT_TRANSLATE_NOOP("mottix", "still on the chest, 0.3 to 1 s")},
+      {"watch", "bar_drifts_forward", QT_TRANSLATE_NOOP("mottix", "the bar drifting forward")},
   };
   for (const Words& w : kWords)
     if (id == QLatin1String(w.id) && choice == QLatin1String(w.choice)) return tr(w.text);
@@ -58,34 +55,36 @@ struct LineWords {
 };
 // In the order of the card.
 constexpr LineWords kLines[] = {
-    {"style", QT_TRANSLATE_NOOP("fit", "Style"), "%1", 0},
-    {"bar_position", QT_TRANSLATE_NOOP("fit", "Bar"), "%1", 0},
-    {"stance", QT_TRANSLATE_NOOP("fit", "Heels"), QT_TRANSLATE_NOOP("fit", "%1 cm apart"), 0},
-    {"toe_out", QT_TRANSLATE_NOOP("fit", "Toes"), QT_TRANSLATE_NOOP("fit", "%1° out"), 0},
-    {"heel", QT_TRANSLATE_NOOP("fit", "Heel height"), QT_TRANSLATE_NOOP("fit", "%1 mm"), 0},
-    {"depth", QT_TRANSLATE_NOOP("fit", "Depth"),
-     QT_TRANSLATE_NOOP("fit", "hip joint %1 cm below the knee joint"), 0},
-    {"grip", QT_TRANSLATE_NOOP("fit", "Hands"), QT_TRANSLATE_NOOP("fit", "%1 cm between the index fingers"),
-     0},
-    {"grip_type", QT_TRANSLATE_NOOP("fit", "Grip"), "%1", 0},
-    {"touch_point", QT_TRANSLATE_NOOP("fit", "Touch"),
-     QT_TRANSLATE_NOOP("fit", "%1 cm below the shoulder line"), 0},
-    {"bar_from_shin", QT_TRANSLATE_NOOP("fit", "Bar to shin"),
-     QT_TRANSLATE_NOOP("fit", "%1 cm, standing tall"), 1},
-    {"hip_height", QT_TRANSLATE_NOOP("fit", "Hips"), QT_TRANSLATE_NOOP("fit", "joint %1 cm over the floor"),
-     0},
-    {"walk_out", QT_TRANSLATE_NOOP("fit", "Walk-out"), QT_TRANSLATE_NOOP("fit", "%1 steps"), 0},
-    {"rack_height", QT_TRANSLATE_NOOP("fit", "Rack"), QT_TRANSLATE_NOOP("fit", "bar at %1 cm"), 0},
-    {"safety_height", QT_TRANSLATE_NOOP("fit", "Safeties"), QT_TRANSLATE_NOOP("fit", "at %1 cm"), 0},
-    {"feet", QT_TRANSLATE_NOOP("fit", "Feet"), "%1", 0},
-    {"pause", QT_TRANSLATE_NOOP("fit", "Pause"), "%1", 0},
-    {"breathing", QT_TRANSLATE_NOOP("fit", "Breath"), "%1", 0},
-    {"watch", QT_TRANSLATE_NOOP("fit", "Watch"), "%1", 0},
+    {"style", QT_TRANSLATE_NOOP("mottix", "Style"), "%1", 0},
+    {"bar_position", QT_TRANSLATE_NOOP("mottix", "Bar"), "%1", 0},
+    {"stance", QT_TRANSLATE_NOOP("mottix", "Heels"), QT_TRANSLATE_NOOP("mottix", "%1 cm apart"), 0},
+    {"toe_out", QT_TRANSLATE_NOOP("mottix", "Toes"), QT_TRANSLATE_NOOP("mottix", "%1° out"), 0},
+    {"heel", QT_TRANSLATE_NOOP("mottix", "Heel height"), QT_TRANSLATE_NOOP("mottix", "%1 mm"), 0},
+    {"depth", QT_TRANSLATE_NOOP("mottix", "Depth"),
+     QT_TRANSLATE_NOOP("mottix", "hip joint %1 cm below the knee joint"), 0},
+    {"grip", QT_TRANSLATE_NOOP("mottix", "Hands"),
+     QT_TRANSLATE_NOOP("mottix", "%1 cm between the index fingers"), 0},
+    {"grip_type", QT_TRANSLATE_NOOP("mottix", "Grip"), "%1", 0},
+    {"touch_point", QT_TRANSLATE_NOOP("mottix", "Touch"),
+     QT_TRANSLATE_NOOP("mottix", "%1 cm below the shoulder line"), 0},
+    {"bar_from_shin", QT_TRANSLATE_NOOP("mottix", "Bar to shin"),
+     QT_TRANSLATE_NOOP("mottix", "%1 cm, standing tall"), 1},
+    {"hip_height", QT_TRANSLATE_NOOP("mottix", "Hips"),
+     QT_TRANSLATE_NOOP("mottix", "joint %1 cm over the floor"), 0},
+    {"walk_out", QT_TRANSLATE_NOOP("mottix", "Walk-out"), QT_TRANSLATE_NOOP("mottix", "%1 steps"), 0},
+    {"rack_height", QT_TRANSLATE_NOOP("mottix", "Rack"), QT_TRANSLATE_NOOP("mottix", "bar at %1 cm"), 0},
+    {"safety_height", QT_TRANSLATE_NOOP("mottix", "Safeties"), QT_TRANSLATE_NOOP("mottix", "at %1 cm"), 0},
+    {"feet", QT_TRANSLATE_NOOP("mottix", "Feet"), "%1", 0},
+    {"pause", QT_TRANSLATE_NOOP("mottix", "Pause"), "%1", 0},
+    {"breathing", QT_TRANSLATE_NOOP("mottix", "Breath"), "%1", 0},
+    {"watch", QT_TRANSLATE_NOOP("mottix", "Watch"), "%1", 0},
     // Said with another line.
-    {"stance_in_feet", QT_TRANSLATE_NOOP("fit", "Heels"), QT_TRANSLATE_NOOP("fit", "%1 own foot lengths"), 1},
-    {"inside_ring_marks", QT_TRANSLATE_NOOP("fit", "Hands"),
-     QT_TRANSLATE_NOOP("fit", "%1 cm inside each ring mark"), 1},
-    {"hip_over_knee", QT_TRANSLATE_NOOP("fit", "Hips"), QT_TRANSLATE_NOOP("fit", "%1 cm over the knee"), 0},
+    {"stance_in_feet", QT_TRANSLATE_NOOP("mottix", "Heels"),
+     QT_TRANSLATE_NOOP("mottix", "%1 own foot lengths"), 1},
+    {"inside_ring_marks", QT_TRANSLATE_NOOP("mottix", "Hands"),
+     QT_TRANSLATE_NOOP("mottix", "%1 cm inside each ring mark"), 1},
+    {"hip_over_knee", QT_TRANSLATE_NOOP("mottix", "Hips"), QT_TRANSLATE_NOOP("mottix", "%1 cm over the knee"),
+     0},
 };
 
 const LineWords* lineWords(std::string_view id) {
@@ -470,28 +469,28 @@ QString schoolWords(DeadliftSchool school) {
 
 QString equipmentWords(Equipment equipment) {
   static constexpr std::array<const char*, kEquipmentCount> kWords = {
-      QT_TRANSLATE_NOOP("fit", "lifting shoes"), QT_TRANSLATE_NOOP("fit", "flat shoes"),
-      QT_TRANSLATE_NOOP("fit", "heel wedge"),    QT_TRANSLATE_NOOP("fit", "belt"),
-      QT_TRANSLATE_NOOP("fit", "knee sleeves"),  QT_TRANSLATE_NOOP("fit", "wrist wraps"),
-      QT_TRANSLATE_NOOP("fit", "straps"),        QT_TRANSLATE_NOOP("fit", "safety bar"),
-      QT_TRANSLATE_NOOP("fit", "blocks"),        QT_TRANSLATE_NOOP("fit", "dumbbells"),
-      QT_TRANSLATE_NOOP("fit", "kettlebell")};
+      QT_TRANSLATE_NOOP("mottix", "lifting shoes"), QT_TRANSLATE_NOOP("mottix", "flat shoes"),
+      QT_TRANSLATE_NOOP("mottix", "heel wedge"),    QT_TRANSLATE_NOOP("mottix", "belt"),
+      QT_TRANSLATE_NOOP("mottix", "knee sleeves"),  QT_TRANSLATE_NOOP("mottix", "wrist wraps"),
+      QT_TRANSLATE_NOOP("mottix", "straps"),        QT_TRANSLATE_NOOP("mottix", "safety bar"),
+      QT_TRANSLATE_NOOP("mottix", "blocks"),        QT_TRANSLATE_NOOP("mottix", "dumbbells"),
+      QT_TRANSLATE_NOOP("mottix", "kettlebell")};
   return tr(kWords[static_cast<std::size_t>(equipment)]);
 }
 
 QString constraintWords(Constraint constraint) {
   static constexpr std::array<const char*, kConstraintCount> kWords = {
-      QT_TRANSLATE_NOOP("fit", "feet flat"), QT_TRANSLATE_NOOP("fit", "pause on the chest"),
-      QT_TRANSLATE_NOOP("fit", "no straps")};
+      QT_TRANSLATE_NOOP("mottix", "feet flat"), QT_TRANSLATE_NOOP("mottix", "pause on the chest"),
+      QT_TRANSLATE_NOOP("mottix", "no straps")};
   return tr(kWords[static_cast<std::size_t>(constraint)]);
 }
 
 QString jointWords(ComplaintJoint joint) {
   static constexpr std::array<const char*, kComplaintJointCount> kWords = {
-      QT_TRANSLATE_NOOP("fit", "ankle"),    QT_TRANSLATE_NOOP("fit", "knee"),
-      QT_TRANSLATE_NOOP("fit", "hip"),      QT_TRANSLATE_NOOP("fit", "back"),
-      QT_TRANSLATE_NOOP("fit", "shoulder"), QT_TRANSLATE_NOOP("fit", "elbow"),
-      QT_TRANSLATE_NOOP("fit", "wrist"),    QT_TRANSLATE_NOOP("fit", "blood pressure")};
+      QT_TRANSLATE_NOOP("mottix", "ankle"),    QT_TRANSLATE_NOOP("mottix", "knee"),
+      QT_TRANSLATE_NOOP("mottix", "hip"),      QT_TRANSLATE_NOOP("mottix", "back"),
+      QT_TRANSLATE_NOOP("mottix", "shoulder"), QT_TRANSLATE_NOOP("mottix", "elbow"),
+      QT_TRANSLATE_NOOP("mottix", "wrist"),    QT_TRANSLATE_NOOP("mottix", "blood pressure")};
   return tr(kWords[static_cast<std::size_t>(joint)]);
 }
 
@@ -542,27 +541,28 @@ QString questionWords(Screen screen, std::string_view question) {
     const char* text;
   };
   static constexpr Words kWords[] = {
-      {Screen::kToeTouch, "hips_go_back", QT_TRANSLATE_NOOP("fit", "Do the hips move back?")},
-      {Screen::kToeTouch, "back_rounds_evenly", QT_TRANSLATE_NOOP("fit", "Does the back round evenly?")},
+      {Screen::kToeTouch, "hips_go_back", QT_TRANSLATE_NOOP("mottix", "Do the hips move back?")},
+      {Screen::kToeTouch, "back_rounds_evenly", QT_TRANSLATE_NOOP("mottix", "Does the back round evenly?")},
       {Screen::kToeTouch, "knees_stay_nearly_straight",
-       QT_TRANSLATE_NOOP("fit", "Do the knees stay nearly straight?")},
-      {Screen::kToeTouch, "fingers_over_floor", QT_TRANSLATE_NOOP("fit", "Fingers over the floor, in cm?")},
-      {Screen::kKneeToWall, "left", QT_TRANSLATE_NOOP("fit", "Left toe to the wall, in cm?")},
-      {Screen::kKneeToWall, "right", QT_TRANSLATE_NOOP("fit", "Right toe to the wall, in cm?")},
-      {Screen::kShoulderReach, "bar_reached_low", QT_TRANSLATE_NOOP("fit", "Is the low place reached?")},
-      {Screen::kShoulderReach, "free_of_pain", QT_TRANSLATE_NOOP("fit", "Without pain?")},
-      {Screen::kShoulderReach, "wrists_straight", QT_TRANSLATE_NOOP("fit", "With straight wrists?")},
+       QT_TRANSLATE_NOOP("mottix", "Do the knees stay nearly straight?")},
+      {Screen::kToeTouch, "fingers_over_floor",
+       QT_TRANSLATE_NOOP("mottix", "Fingers over the floor, in cm?")},
+      {Screen::kKneeToWall, "left", QT_TRANSLATE_NOOP("mottix", "Left toe to the wall, in cm?")},
+      {Screen::kKneeToWall, "right", QT_TRANSLATE_NOOP("mottix", "Right toe to the wall, in cm?")},
+      {Screen::kShoulderReach, "bar_reached_low", QT_TRANSLATE_NOOP("mottix", "Is the low place reached?")},
+      {Screen::kShoulderReach, "free_of_pain", QT_TRANSLATE_NOOP("mottix", "Without pain?")},
+      {Screen::kShoulderReach, "wrists_straight", QT_TRANSLATE_NOOP("mottix", "With straight wrists?")},
       {Screen::kShoulderReach, "hands_apart",
-       QT_TRANSLATE_NOOP("fit", "How narrow did the index fingers get, in cm?")},
+       QT_TRANSLATE_NOOP("mottix", "How narrow did the index fingers get, in cm?")},
       {Screen::kBottomHold, "crease_below_kneecap",
-       QT_TRANSLATE_NOOP("fit", "Is the hip crease below the kneecap?")},
-      {Screen::kBottomHold, "heels_down", QT_TRANSLATE_NOOP("fit", "Do the heels stay down?")},
-      {Screen::kBottomHold, "knees_over_toes", QT_TRANSLATE_NOOP("fit", "Are the knees over the toes?")},
+       QT_TRANSLATE_NOOP("mottix", "Is the hip crease below the kneecap?")},
+      {Screen::kBottomHold, "heels_down", QT_TRANSLATE_NOOP("mottix", "Do the heels stay down?")},
+      {Screen::kBottomHold, "knees_over_toes", QT_TRANSLATE_NOOP("mottix", "Are the knees over the toes?")},
       {Screen::kBottomHold, "back_keeps_shape",
-       QT_TRANSLATE_NOOP("fit", "Does the low back keep its shape?")},
-      {Screen::kHipRoom, "heels_apart", QT_TRANSLATE_NOOP("fit", "Heels apart, in cm?")},
-      {Screen::kHipRoom, "toes_out", QT_TRANSLATE_NOOP("fit", "Toes out, in degrees?")},
-      {Screen::kHipRoom, "free_of_pain", QT_TRANSLATE_NOOP("fit", "Free of pain there?")},
+       QT_TRANSLATE_NOOP("mottix", "Does the low back keep its shape?")},
+      {Screen::kHipRoom, "heels_apart", QT_TRANSLATE_NOOP("mottix", "Heels apart, in cm?")},
+      {Screen::kHipRoom, "toes_out", QT_TRANSLATE_NOOP("mottix", "Toes out, in degrees?")},
+      {Screen::kHipRoom, "free_of_pain", QT_TRANSLATE_NOOP("mottix", "Free of pain there?")},
   };
   for (const Words& w : kWords)
     if (w.screen == screen && w.id == question) return tr(w.text);

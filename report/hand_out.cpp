@@ -4,21 +4,17 @@
 #include <cmath>
 
 #include <QBuffer>
-#include <QCoreApplication>
 #include <QFile>
 
 #include "report/film_evidence.h"
 #include "report/load_wording.h"
 #include "report/page.h"
 #include "report/setup_card.h"
+#include "report/tr.h"
 #include "report/wording.h"
 
 namespace mottix {
 namespace {
-
-QString tr(const char* text) {
-  return QCoreApplication::translate("hand-out", text);
-}
 
 QString upperFirst(QString words) {
   if (!words.isEmpty()) words[0] = words[0].toUpper();
@@ -59,8 +55,7 @@ QString goneSince(const SheetData& sheet, const SinceLast& since, const CueBook&
       return f.rule == rule && f.certainty == Certainty::kCantTell;
     });
     if (r != nullptr && !still && !untold)
-      return tr("“%1” has worked: last time “%2”, this time not.")
-          .arg(QString::fromStdString(cue->words), QString::fromStdString(r->says).toLower());
+      return tr("“%1” has worked: last time “%2”, this time not.").arg(ofBook(cue->words), ofBook(r->says));
   }
   return {};
 }
@@ -150,11 +145,11 @@ HandOut makeHandOut(const SheetData& sheet, const HandOutFacts& facts, const Han
     if (wish.level == HandOutLevel::kNumbers)
       h.change_why = findingDetail(*one, sheet.by.book, sheet.analysis->measures);
     // Another cue than one for this finding is not mixed in.
-    if (cue != nullptr && cue->isFor(one->rule)) h.cue = QString::fromStdString(cue->words);
+    if (cue != nullptr && cue->isFor(one->rule)) h.cue = ofBook(cue->words);
     h.picture_words = tr("A picture of the film: %1.").arg(h.change);
   } else if (sheet.analysis && sheet.analysis->decision.action != LoadAction::kCantTell) {
     h.change = tr("Nothing to change: do the same again.");
-    if (said != nullptr) h.cue = QString::fromStdString(said->words);
+    if (said != nullptr) h.cue = ofBook(said->words);
   } else {
     h.change = tr("This set was not judged on film.");
   }
@@ -180,7 +175,7 @@ HandOut makeHandOut(const SheetData& sheet, const HandOutFacts& facts, const Han
       if (c != Caution::kSpotters && c != Caution::kUnjudged) h.cautions << cautionWords(c);
   if (one != nullptr)
     if (const Rule* rule = sheet.by.book.find(one->rule); rule != nullptr && !rule->caution.empty())
-      h.cautions << QString::fromStdString(rule->caution);
+      h.cautions << ofBook(rule->caution);
   return h;
 }
 

@@ -1,17 +1,13 @@
 #include "report/load_wording.h"
 
-#include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
 
+#include "report/tr.h"
 #include "report/wording.h"
 
 namespace mottix {
 namespace {
-
-QString tr(const char* words) {
-  return QCoreApplication::translate("load", words);
-}
 
 QString inTen(double chance) {
   return QString::number(std::clamp(static_cast<int>(std::lround(10.0 * chance)), 0, 10));
@@ -24,11 +20,11 @@ QString sourceWords(std::string_view source) {
 }  // namespace
 
 QString planTitle(const LiftPlan& plan) {
-  return tr(plan.title.c_str());
+  return ofBook(plan.title);
 }
 
 QString planWords(const LiftPlan& plan) {
-  return tr(plan.words.c_str());
+  return ofBook(plan.words);
 }
 
 QString effortNumber(double effort) {
@@ -256,20 +252,19 @@ QString overrideWords(const Override& o) {
 
 QString assistanceWords(const AssistanceOffer& o, const CauseBook& causes) {
   const Exercise& e = *o.exercise;
-  QString words =
-      tr("%1: %2 × %3 to %4").arg(tr(e.title.c_str())).arg(e.sets).arg(e.reps_low).arg(e.reps_high);
+  QString words = tr("%1: %2 × %3 to %4").arg(ofBook(e.title)).arg(e.sets).arg(e.reps_low).arg(e.reps_high);
   if (o.low_kg && o.high_kg)
     words += *o.low_kg == *o.high_kg
                  ? tr(", from %1").arg(kilograms(*o.low_kg))
                  : tr(", from %1 to %2").arg(QString::number(*o.low_kg), kilograms(*o.high_kg));
   words += QLatin1Char('.');
   if (const Cause* cause = causes.find(o.cause))
-    words += QLatin1Char(' ') + tr("For “%1”.").arg(tr(cause->title.c_str()));
+    words += QLatin1Char(' ') + tr("For “%1”.").arg(ofBook(cause->title));
   if (o.instead_of != nullptr)
     words += QLatin1Char(' ') +
              tr("In the place of: %1, for which something is missing.").arg(tr(o.instead_of->title.c_str()));
   QStringList points;
-  for (const std::string& p : e.points) points << tr(p.c_str());
+  for (const std::string& p : e.points) points << ofBook(p);
   return words + QLatin1Char(' ') + points.join(QStringLiteral("; ")) + QLatin1Char('.');
 }
 

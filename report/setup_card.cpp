@@ -2,18 +2,11 @@
 
 #include <algorithm>
 
-#include <QCoreApplication>
-
 #include "report/page.h"
+#include "report/tr.h"
 
 namespace mottix {
-namespace {
-
-QString tr(const char* text) {
-  return QCoreApplication::translate("card", text);
-}
-
-}  // namespace
+namespace {}  // namespace
 
 QString standingCaution(Lift lift) {
   switch (lift) {

@@ -5,16 +5,13 @@
 #include <cmath>
 #include <map>
 
-#include <QCoreApplication>
 #include <QRegularExpression>
 #include <QStringList>
 
+#include "report/tr.h"
+
 namespace mottix {
 namespace {
-
-QString tr(const char* text, int n = -1) {
-  return QCoreApplication::translate("wording", text, nullptr, n);
-}
 
 int digitsFor(double sd, std::string_view unit) {
   if (unit == "deg") return sd < 0.5 ? 1 : 0;
@@ -95,7 +92,7 @@ QString liftWords(Lift lift) {
 
 QString measureWords(MeasureId id) {
   const std::string_view title = definitionOf(id).title;
-  return tr(std::string(title).c_str());
+  return ofBook(std::string(title));
 }
 
 QString repNote(const Rep& rep) {
@@ -389,11 +386,6 @@ QString capital(QString words) {
   return words;
 }
 
-// The words of a book are its own, and are translated where the shipped ones are.
-QString ofBook(const std::string& words) {
-  return tr(words.c_str());
-}
-
 // Of a rep, the value that shows the finding most.
 std::optional<Estimate> shownIn(const Rule& rule, const std::vector<Measure>& measures, int rep) {
   std::optional<Estimate> most;
@@ -619,8 +611,8 @@ QString evidenceWords(const Evidence& e, const RuleBook& book) {
           ? (e.number->sd > 0.0 ? withError(*e.number, e.unit)
                                 : signedNumber(e.number->value, e.unit.empty() ? 1 : 0) + unitWords(e.unit))
           : QString();
-  for (const auto& [prefix, words] : {std::pair{"with:", QT_TRANSLATE_NOOP("wording", "with “%1”")},
-                                      {"without:", QT_TRANSLATE_NOOP("wording", "without “%1”")}})
+  for (const auto& [prefix, words] : {std::pair{"with:", QT_TRANSLATE_NOOP("mottix", "with “%1”")},
+                                      {"without:", QT_TRANSLATE_NOOP("mottix", "without “%1”")}})
     if (e.kind.starts_with(prefix)) {
       const Rule* rule = book.find(std::string_view(e.kind).substr(std::string_view(prefix).size()));
       const QString says = rule == nullptr ? text(e.kind) : ofBook(rule->says);
@@ -629,38 +621,38 @@ QString evidenceWords(const Evidence& e, const RuleBook& book) {
   if (e.number && (e.kind == "flat_heel" || e.kind == "raised_heel"))
     return tr("heels raised by %1 in the set-up").arg(number);
   static const std::map<std::string_view, const char*> kWords = {
-      {"effort_high", QT_TRANSLATE_NOOP("wording", "effort %1")},
-      {"effort_low", QT_TRANSLATE_NOOP("wording", "at effort %1 already")},
-      {"only_late", QT_TRANSLATE_NOOP("wording", "only late in the set")},
-      {"from_first", QT_TRANSLATE_NOOP("wording", "from the first rep on")},
-      {"load_up", QT_TRANSLATE_NOOP("wording", "load %1 above the usual")},
-      {"load_down", QT_TRANSLATE_NOOP("wording", "load %1 against the usual")},
-      {"slow", QT_TRANSLATE_NOOP("wording", "speed lost %1")},
-      {"breath_short", QT_TRANSLATE_NOOP("wording", "only %1 between reps")},
-      {"breath_full", QT_TRANSLATE_NOOP("wording", "%1 and more between reps")},
-      {"long_standing", QT_TRANSLATE_NOOP("wording", "found in %1 before as well")},
-      {"new", QT_TRANSLATE_NOOP("wording", "not found before")},
-      {"knees_do_less", QT_TRANSLATE_NOOP("wording", "hips move %1 times as far as knees")},
-      {"bar_ahead", QT_TRANSLATE_NOOP("wording", "bar %1 in front of mid-foot")},
-      {"shin_upright", QT_TRANSLATE_NOOP("wording", "shin leans by %1 only")},
-      {"stance_wide", QT_TRANSLATE_NOOP("wording", "stance of %1 is wide for these shoulders")},
-      {"stance_narrow", QT_TRANSLATE_NOOP("wording", "stance of %1 is narrow for these shoulders")},
-      {"toes_straight", QT_TRANSLATE_NOOP("wording", "toes out by %1 only")},
-      {"toes_out", QT_TRANSLATE_NOOP("wording", "toes out by %1")},
-      {"ankle_stiff", QT_TRANSLATE_NOOP("wording", "ankle gives %1 only")},
-      {"ankle_free", QT_TRANSLATE_NOOP("wording", "ankle gives %1")},
-      {"flat_heel", QT_TRANSLATE_NOOP("wording", "no raised heel at hand")},
-      {"raised_heel", QT_TRANSLATE_NOOP("wording", "raised heel at hand")},
-      {"low_bar", QT_TRANSLATE_NOOP("wording", "low bar")},
-      {"high_bar", QT_TRANSLATE_NOOP("wording", "high bar")},
-      {"paused", QT_TRANSLATE_NOOP("wording", "paused")},
-      {"back_gives_way", QT_TRANSLATE_NOOP("wording", "back gave way in the screen")},
-      {"hips_stay_forward", QT_TRANSLATE_NOOP("wording", "hips stayed forward in the toe touch")},
-      {"complaint", QT_TRANSLATE_NOOP("wording", "a complaint is open")},
-      {"long_thighs", QT_TRANSLATE_NOOP("wording", "long thighs")},
-      {"belt", QT_TRANSLATE_NOOP("wording", "belt at hand")},
-      {"straps", QT_TRANSLATE_NOOP("wording", "straps at hand")},
-      {"sumo", QT_TRANSLATE_NOOP("wording", "sumo")},
+      {"effort_high", QT_TRANSLATE_NOOP("mottix", "effort %1")},
+      {"effort_low", QT_TRANSLATE_NOOP("mottix", "at effort %1 already")},
+      {"only_late", QT_TRANSLATE_NOOP("mottix", "only late in the set")},
+      {"from_first", QT_TRANSLATE_NOOP("mottix", "from the first rep on")},
+      {"load_up", QT_TRANSLATE_NOOP("mottix", "load %1 above the usual")},
+      {"load_down", QT_TRANSLATE_NOOP("mottix", "load %1 against the usual")},
+      {"slow", QT_TRANSLATE_NOOP("mottix", "speed lost %1")},
+      {"breath_short", QT_TRANSLATE_NOOP("mottix", "only %1 between reps")},
+      {"breath_full", QT_TRANSLATE_NOOP("mottix", "%1 and more between reps")},
+      {"long_standing", QT_TRANSLATE_NOOP("mottix", "found in %1 before as well")},
+      {"new", QT_TRANSLATE_NOOP("mottix", "not found before")},
+      {"knees_do_less", QT_TRANSLATE_NOOP("mottix", "hips move %1 times as far as knees")},
+      {"bar_ahead", QT_TRANSLATE_NOOP("mottix", "bar %1 in front of mid-foot")},
+      {"shin_upright", QT_TRANSLATE_NOOP("mottix", "shin leans by %1 only")},
+      {"stance_wide", QT_TRANSLATE_NOOP("mottix", "stance of %1 is wide for these shoulders")},
+      {"stance_narrow", QT_TRANSLATE_NOOP("mottix", "stance of %1 is narrow for these shoulders")},
+      {"toes_straight", QT_TRANSLATE_NOOP("mottix", "toes out by %1 only")},
+      {"toes_out", QT_TRANSLATE_NOOP("mottix", "toes out by %1")},
+      {"ankle_stiff", QT_TRANSLATE_NOOP("mottix", "ankle gives %1 only")},
+      {"ankle_free", QT_TRANSLATE_NOOP("mottix", "ankle gives %1")},
+      {"flat_heel", QT_TRANSLATE_NOOP("mottix", "no raised heel at hand")},
+      {"raised_heel", QT_TRANSLATE_NOOP("mottix", "raised heel at hand")},
+      {"low_bar", QT_TRANSLATE_NOOP("mottix", "low bar")},
+      {"high_bar", QT_TRANSLATE_NOOP("mottix", "high bar")},
+      {"paused", QT_TRANSLATE_NOOP("mottix", "paused")},
+      {"back_gives_way", QT_TRANSLATE_NOOP("mottix", "back gave way in the screen")},
+      {"hips_stay_forward", QT_TRANSLATE_NOOP("mottix", "hips stayed forward in the toe touch")},
+      {"complaint", QT_TRANSLATE_NOOP("mottix", "a complaint is open")},
+      {"long_thighs", QT_TRANSLATE_NOOP("mottix", "long thighs")},
+      {"belt", QT_TRANSLATE_NOOP("mottix", "belt at hand")},
+      {"straps", QT_TRANSLATE_NOOP("mottix", "straps at hand")},
+      {"sumo", QT_TRANSLATE_NOOP("mottix", "sumo")},
   };
   const auto words = kWords.find(e.kind);
   if (words == kWords.end()) return text(e.kind);

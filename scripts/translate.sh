@@ -3,7 +3,9 @@
 # Qt Linguist; the build makes the rest.
 set -euo pipefail
 source "$(dirname "$0")/prepare.sh"
+mkdir -p build/i18n
+python3 scripts/book_words.py build/i18n/book_words.cpp
 for words in resources/i18n/*.ts; do
-  /usr/lib/qt6/bin/lupdate -silent -no-obsolete -locations none -I . desk/*.h desk/*.cpp -ts "$words"
+  /usr/lib/qt6/bin/lupdate -silent -no-obsolete -locations none -I . desk/*.h desk/*.cpp report/*.h report/*.cpp build/i18n/book_words.cpp -ts "$words"
   /usr/lib/qt6/bin/lrelease "$words" -qm /dev/null
 done
