@@ -294,7 +294,7 @@ void HouseBookView::readLog(const Rule& rule) {
   reading_.setFuture(QtConcurrent::run(
       [path = house_.path(), measures, progress = progress_]() -> std::shared_ptr<const BookLog> {
         auto out = std::make_shared<BookLog>();
-        auto house = HouseFile::open(path);
+        auto house = HouseFile::openAgain(path);
         if (!house) return out;
         std::vector<AthleteRecord> athletes;
         if (const auto all = house->athletes())

@@ -100,7 +100,7 @@ void HouseMenu::exportTo(const QString& file, bool films) {
 void HouseMenu::takeFrom(const QString& file, OnSameName on_same) {
   // A house file is used by one thread: the work has one of its own.
   run(tr("Athletes are taken in …"), [=, path = house_.path()](const ExchangeGoing&) -> Done {
-    auto house = HouseFile::open(path);
+    auto house = HouseFile::openAgain(path);
     if (!house) return {QString::fromStdString(house.error().text), false};
     const auto done = takeAthletes(*house, file.toStdString(), {}, on_same);
     if (!done) return {QString::fromStdString(done.error().text), false};

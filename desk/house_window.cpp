@@ -602,7 +602,7 @@ bool HouseWindow::goBack(const QString& backup) {
   Expected<void> done;
   { const HouseFile closed = std::move(house_); }
   done = goBackTo(backup.toStdString(), path);
-  auto again = HouseFile::open(path);
+  auto again = HouseFile::openAgain(path);
   if (!again) {  // without a house there is nothing to show
     QMessageBox::critical(this, tr("The house cannot be opened"), QString::fromStdString(again.error().text));
     std::exit(EXIT_FAILURE);

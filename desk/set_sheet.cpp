@@ -130,7 +130,7 @@ void SetSheet::readTrials() {
   if (stop_reading_) *stop_reading_ = true;
   stop_reading_ = std::make_shared<std::atomic<bool>>(false);
   trials_.setFuture(QtConcurrent::run([path = house_.path(), stop = stop_reading_] {
-    const auto house = HouseFile::open(path);
+    const auto house = HouseFile::openAgain(path);
     return house ? mottix::readTrials(*house, readRules(*house).cues, [&] { return stop->load(); })
                  : std::map<AthleteId, CueHistory>();
   }));

@@ -1,5 +1,7 @@
 #include "store/house_file.h"
 
+#include <sys/stat.h>
+
 #include <algorithm>
 #include <bit>
 #include <cstring>
@@ -139,6 +141,19 @@ std::string_view nameOf(SetState state) {
 struct HouseFile::Impl {
   fs::path path;
   SQLite::Database db;
+  // Which file was opened: what is written into one that has no name any more is lost.
+  struct stat opened {};
+
+  Expected<void> stillThere() const {
+    struct stat now {};
+    if (stat(path.c_str(), &now) == 0 && now.st_dev == opened.st_dev && now.st_ino == opened.st_ino)
+      return {};
+    return fail(
+        Remedy::kCheckDisk,
+        quoted(path) +
+            " is not where it was opened: it was moved, deleted or replaced, or its disk was taken away. "
+            "Nothing is saved until it is back in its place; or open it where it is now.");
+  }
 
   // Runs `work`, and turns what SQLite reports into an error that names the file.
   template <typename Work>
@@ -151,6 +166,7 @@ struct HouseFile::Impl {
   }
   template <typename Work>
   Expected<void> inTransaction(Work&& work) {
+    if (auto there = stillThere(); !there) return there;
     return guarded([&]() -> Expected<void> {
       SQLite::Transaction transaction(db);
       work();
@@ -827,6 +843,14 @@ const fs::path& HouseFile::path() const {
   return impl_->path;
 }
 
+Expected<HouseFile> HouseFile::openAgain(const fs::path& path) {
+  std::error_code ec;
+  if (!fs::exists(path, ec))
+    return fail(Remedy::kCheckDisk,
+                quoted(path) + " is not there any more. Was it moved, or its disk taken away?");
+  return open(path);
+}
+
 Expected<HouseFile> HouseFile::open(const fs::path& path) {
   std::error_code ec;
   if (fs::is_directory(path, ec))
@@ -868,6 +892,7 @@ Expected<HouseFile> HouseFile::open(const fs::path& path) {
     std::unique_ptr<Impl> impl(
         new Impl{path, SQLite::Database(path.string(), SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE, 3000)});
     SQLite::Database& db = impl->db;
+    (void)stat(path.c_str(), &impl->opened);
     db.exec("PRAGMA foreign_keys = ON");
     db.exec("PRAGMA journal_mode = WAL");
     db.exec("PRAGMA synchronous = NORMAL");

@@ -47,6 +47,9 @@ class HouseFile {
  public:
   // Opens, or creates when there is no such file; older files are brought up to date.
   static Expected<HouseFile> open(const std::filesystem::path& path);
+  // The same where there must be one already: for whoever reads beside the window. A house that was taken away
+  // for a while leaves its newest changes behind in files of its name, which a new one would write over.
+  static Expected<HouseFile> openAgain(const std::filesystem::path& path);
   HouseFile(HouseFile&&) noexcept;
   HouseFile& operator=(HouseFile&&) noexcept;
   ~HouseFile();

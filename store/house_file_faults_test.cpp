@@ -76,6 +76,40 @@ TEST_F(HouseFileFaults, AFullDiskLosesOnlyTheActionInHand) {
   EXPECT_EQ((*HouseFile::open(path)->loadTracks(id))->tracks.bar.size(), 60u);
 }
 
+// Whoever goes on writing into a file without a name loses it without a word.
+TEST_F(HouseFileFaults, AHouseThatIsTakenAwayIsSaidAndTakesUpAgainWhenItIsBack) {
+  const fs::path away = folder / "elsewhere.mottix";
+  auto house = HouseFile::open(path);
+  ASSERT_TRUE(house);
+  SetEdit edit;
+  edit.cue = "before";
+  ASSERT_TRUE(house->saveEdit(id, edit, SetState::kTracked));
+  const auto refused = [&] {
+    edit.cue = "while it was away";
+    const auto saved = house->saveEdit(id, edit, SetState::kTracked);
+    ASSERT_FALSE(saved);
+    EXPECT_EQ(saved.error().remedy, Remedy::kCheckDisk);
+    EXPECT_NE(saved.error().text.find("“house.mottix” is not where it was"), std::string::npos)
+        << saved.error().text;
+  };
+  fs::rename(path, away);
+  refused();
+  EXPECT_FALSE(house->addAthlete({{}, "Nobody", 2.5, 0, ""}));
+  // Who reads beside it makes no new one, whose log would take the place of what was left behind.
+  EXPECT_FALSE(HouseFile::openAgain(path));
+  EXPECT_FALSE(fs::exists(path));
+  // Another file in its place is not the house that is open.
+  fs::copy_file(away, path);
+  refused();
+  fs::remove(path);
+  fs::rename(away, path);
+  EXPECT_EQ(house->loadSet(id)->edit.cue, "before");
+  edit.cue = "back";
+  EXPECT_TRUE(house->saveEdit(id, edit, SetState::kTracked));
+  EXPECT_EQ(HouseFile::open(path)->loadSet(id)->edit.cue, "back");
+  EXPECT_TRUE(sound());
+}
+
 TEST_F(HouseFileFaults, AFileHeldByAnotherProgramIsSaid) {
   auto house = HouseFile::open(path);
   ASSERT_TRUE(house);

@@ -8,6 +8,7 @@
 #include <poll.h>
 #include <signal.h>
 #include <spawn.h>
+#include <sys/resource.h>
 #include <sys/stat.h>
 #include <sys/wait.h>
 #include <unistd.h>
@@ -410,6 +411,55 @@ TEST_F(Trust, OpeningMeasuringAndClosingOverAndOverLeavesNothingBehind) {
 // A coach's round with real keys and a real mouse; how long each event took is said, and nothing is asserted
 // of it but that it was watched: times depend on the machine. MOTTIX_HOUSE: a house to go round in, with its
 // films (a copy: a word is written into it).
+// A session as above, on a disk that is full for a while, and whose house is taken away for a while: nothing
+// is half written, whoever acts is told, and all goes on when the disk does.
+TEST_F(Trust, WhatADiskRefusesIsSaidAndNothingIsHalfWritten) {
+  signal(SIGXFSZ, SIG_IGN);
+  rlimit roomy{};
+  ASSERT_EQ(getrlimit(RLIMIT_FSIZE, &roomy), 0);
+  rlimit full = roomy;
+  full.rlim_cur = 0;
+  int refused = 0, said = 0, went_on = 0;
+  for (unsigned seed = 0; seed < 4; ++seed) {
+    const fs::path file = folder / ("house" + std::to_string(seed) + ".mottix"),
+                   away = folder / "away.mottix";
+    ASSERT_EQ(watchSession(file, 500 + seed, {}).code, 0);
+    auto house = HouseFile::open(file);
+    ASSERT_TRUE(house) << house.error().text;
+    HouseWindow window(std::move(*house), kToday);
+    window.show();
+    std::mt19937 draw(seed);
+    for (int i = 0; i < 24; ++i) {
+      SCOPED_TRACE("house " + std::to_string(seed) + ", action " + std::to_string(i));
+      const bool no_room = i % 8 >= 4 && i % 8 < 6, gone = i % 8 >= 6;
+      const std::uint64_t before = contentOf(file);
+      if (no_room) (void)setrlimit(RLIMIT_FSIZE, &full);
+      if (gone) fs::rename(file, away);
+      act(window, draw);
+      if (gone) fs::rename(away, file);
+      (void)setrlimit(RLIMIT_FSIZE, &roomy);
+      const std::uint64_t after = contentOf(file);
+      if (no_room || gone) {
+        EXPECT_EQ(after, before);
+        ++refused;
+        said += window.notice().contains(QStringLiteral("house"));
+      } else if (after != before) {
+        ++went_on;
+      }
+      // The sheet shows what is kept, not what was refused.
+      if (window.onSheet()) {
+        const auto kept = window.house().loadSet(window.sheet().current());
+        EXPECT_TRUE(!kept || window.sheet().data().set.edit == kept->edit);
+      }
+    }
+    window.close();
+    EXPECT_EQ(checkOf(file), "ok");
+  }
+  EXPECT_EQ(refused, 4 * 12);
+  EXPECT_GT(said, refused / 2) << "undo of nothing and leaving a page write nothing, so refuse nothing";
+  EXPECT_GT(went_on, 12);
+}
+
 TEST_F(Trust, HowLongTheWindowDoesNotAnswer) {
   auto& app = *static_cast<WatchedApplication*>(QCoreApplication::instance());
   const char* given = std::getenv("MOTTIX_HOUSE");
