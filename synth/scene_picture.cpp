@@ -558,7 +558,8 @@ Solids lifterSolids(const LiftPose& pose, const PlateStack& plates, const RoomLo
 
 }  // namespace
 
-ScenePicture::ScenePicture(PinholeCamera camera, PlateStack plates, RoomLook look, LifterBuild build)
+ScenePicture::ScenePicture(PinholeCamera camera, PlateStack plates, const RoomLook& look,
+                           const LifterBuild& build)
     : camera_(camera), plates_(std::move(plates)), look_(look), build_(build) {
   const Eye eye(camera_);
   const Light light(look_.light, toV(towardCamera()));

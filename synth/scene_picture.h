@@ -68,7 +68,7 @@ class ScenePicture {
   struct Patch {  // of the picture, in pixels
     int x0, x1, y0, y1;
   };
-  ScenePicture(PinholeCamera camera, PlateStack plates, RoomLook look, LifterBuild build);
+  ScenePicture(PinholeCamera camera, PlateStack plates, const RoomLook& look, const LifterBuild& build);
   ~ScenePicture();
   // `pose` gives the lifter at a time; the exposure lasts `exposure_s` round `time_s`.
   void render(const std::function<LiftPose(double)>& pose, double time_s, double exposure_s, cv::Mat& bgr);

@@ -443,7 +443,7 @@ void PlateTracker::Candidate::cutOut(const cv::Mat& gray, std::size_t frame) {
   if (cut.area() > 0) cuts.push_back({frame, gray(cut).clone(), Vec2(cut.x, cut.y)});
 }
 
-PlateTracker::PlateTracker(PlateTrackOptions options, std::optional<PlateSeed> seed)
+PlateTracker::PlateTracker(const PlateTrackOptions& options, std::optional<PlateSeed> seed)
     : options_(options), seed_(seed) {}
 PlateTracker::~PlateTracker() = default;
 

@@ -56,7 +56,7 @@ struct PlateTrackResult {
 
 class PlateTracker {
  public:
-  PlateTracker(PlateTrackOptions options, std::optional<PlateSeed> seed);
+  PlateTracker(const PlateTrackOptions& options, std::optional<PlateSeed> seed);
   PlateTracker(const PlateTracker&) = delete;
   PlateTracker& operator=(const PlateTracker&) = delete;
   ~PlateTracker();

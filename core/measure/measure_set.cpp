@@ -182,8 +182,12 @@ std::vector<ReadMeasure> readMeasures(const RepScene& scene, std::optional<Measu
 }
 
 RepScenes::RepScenes(const MeasureInput& input, const std::vector<Rep>& reps)
-    : input_(input), reps_(reps), scene_(input), places_(scene_, {}), wander_deg_(wanderDeg(scene_)) {
-  height_ = input.height ? input.height : smoothHeight(input);
+    : input_(input),
+      reps_(reps),
+      scene_(input),
+      places_(scene_, {}),
+      height_(input.height ? input.height : smoothHeight(input)),
+      wander_deg_(wanderDeg(scene_)) {
   const Estimate scale = estimateScale(input.camera, input.camera_errors, input.camera.plate_lateral_m);
   scale_rel_ = scale.sd / scale.value;
   if (const auto tilt = computeBarTilt(input, reps)) {

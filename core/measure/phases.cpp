@@ -33,9 +33,9 @@ class Finder {
         pull(rep);
       else
         lift(rep);
-      const std::size_t next = i + 1 < reps_.size() ? reps_[i + 1].start_frame : last_ + 1;
-      if (i + 1 < reps_.size() && next > rep.end_frame + 1)
-        add(pulled ? PhaseKind::kReset : PhaseKind::kLockout, rep.number, next - 1);
+      const bool another = i + 1 < reps_.size();
+      if (another && reps_[i + 1].start_frame > rep.end_frame + 1)
+        add(pulled ? PhaseKind::kReset : PhaseKind::kLockout, rep.number, reps_[i + 1].start_frame - 1);
     }
     after(reps_.back());
     return std::move(phases_);

@@ -114,7 +114,7 @@ Propagated propagate(const FilmedScene& scene, const Reading& reading, ErrorPart
   const auto& time = scene.input().tracks->time_s;
   const auto [first, last] = std::minmax_element(reading.frames.begin(), reading.frames.end());
   const double apart_s = reading.frames.empty() ? 0.0 : time[*last] - time[*first];
-  auto shift = [&](Disturbance d, double by_px) {
+  auto shift = [&](const Disturbance& d, double by_px) {
     if (by_px <= 0.0) return;
     for (const Vec2& axis : {Vec2(1, 0), Vec2(0, 1)}) {
       Disturbance up = d, down = d;
