@@ -45,13 +45,11 @@ QString styleSheet(const Theme& t) {
            t.muted.name());
 }
 
-}  // namespace
-
-namespace {
 QLocale& spokenNow() {
   static QLocale locale(QLocale::English);
   return locale;
 }
+
 }  // namespace
 
 const QLocale& spoken() {
@@ -63,7 +61,7 @@ bool speak(QApplication& app, const QString& language) {
   const bool known =
       !language.startsWith(QLatin1String("en")) &&
       words->load(QLocale(language), QStringLiteral("mottix"), QStringLiteral("_"), QStringLiteral(":/i18n"));
-  if (known) spokenNow() = QLocale(language);
+  spokenNow() = known ? QLocale(language) : QLocale(QLocale::English);
   if (known) return QApplication::installTranslator(words);
   delete words;
   return false;

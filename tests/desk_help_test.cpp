@@ -214,6 +214,7 @@ TEST_F(Help, AnotherLanguageIsSpokenAsFarAsItsWordsGo) {
     QApplication::removeTranslator(t);
     delete t;
   }
+  speak(app, QStringLiteral("en"));
 }
 
 TEST(Languages, TranslationsKeepThePlacesOfNumbersAndNames) {
