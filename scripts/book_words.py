@@ -11,17 +11,18 @@ import sys
 import tomllib
 
 SAID = {"title", "words", "says", "maybe", "asks", "fine", "reads", "caution", "why", "next_set", "plan",
-        "points"}
+        "points", "source"}
 
 
 def words_in(entry, key=""):
+    """Every word of it that a coach reads. Of a plan `source` is a key of the bibliography."""
     if isinstance(entry, dict):
         for name, value in entry.items():
             yield from words_in(value, name)
     elif isinstance(entry, list):
         for value in entry:
             yield from words_in(value, key)
-    elif isinstance(entry, str) and key in SAID:
+    elif isinstance(entry, str) and key in SAID and (key != "source" or " " in entry):
         yield entry
 
 

@@ -15,6 +15,9 @@
 #include <QTranslator>
 #include <QXmlStreamReader>
 
+#include "core/cue/cue_book.h"
+#include "core/verdict/causes.h"
+#include "core/verdict/rule_book.h"
 #include "desk/house_window.h"
 #include "desk/keys.h"
 #include "desk/pieces.h"
@@ -207,6 +210,13 @@ TEST_F(Help, AnotherLanguageIsSpokenAsFarAsItsWordsGo) {
   // What is judged, and by whom it is said, too; what a house wrote itself stays.
   EXPECT_EQ(ofBook("Hips rise first"), QStringLiteral("Hüfte steigt zuerst"));
   EXPECT_EQ(ofBook("Eyes on the red door."), QStringLiteral("Eyes on the red door."));
+  for (const Rule& rule : builtInRuleBook().rules)
+    for (const std::string& said : {rule.says, rule.maybe, rule.asks, rule.source})
+      EXPECT_NE(ofBook(said).toStdString(), said) << rule.id << ": run scripts/translate.sh";
+  for (const Cue& cue : builtInCueBook().cues) EXPECT_NE(ofBook(cue.words).toStdString(), cue.words);
+  for (const Cause& cause : builtInCauseBook().causes)
+    EXPECT_NE(ofBook(cause.title).toStdString() + ofBook(cause.next_set).toStdString(),
+              cause.title + cause.next_set);
   EXPECT_EQ(measureWords(MeasureId::kHipBelowKnee), QStringLiteral("Hüfte unter Knie"));
   EXPECT_EQ(dayWords("2026-12-03", "d MMMM yyyy"), QStringLiteral("3. Dezember 2026"));
   window.reset();

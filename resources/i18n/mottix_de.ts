@@ -6114,6 +6114,306 @@
         <source>Three seconds down</source>
         <translation>Drei Sekunden hinab</translation>
     </message>
+    <message>
+        <source>Depth is hip crease below the top of the kneecap (competition rule). Big: more than a hand&apos;s edge (3 cm) short, which a judge sees at once.</source>
+        <translation>Tiefe heißt Hüftfalte unter der Oberkante der Kniescheibe (Wettkampfregel). Groß: mehr als eine Handkante (3 cm) zu wenig, was ein Kampfrichter sofort sieht.</translation>
+    </message>
+    <message>
+        <source>The trunk keeps its angle through the first part of the way up; steady lifters stay within about 3 degrees, so twice that is a change. Big: 10 degrees, a lever at the hip about a quarter longer for a trunk of 50 cm at 40 degrees.</source>
+        <translation>Der Rumpf behält seinen Winkel im ersten Teil des Wegs hinauf; wer ruhig hebt, bleibt innerhalb von etwa 3 Grad, also ist das Doppelte eine Änderung. Groß: 10 Grad, ein um etwa ein Viertel längerer Hebel an der Hüfte bei einem Rumpf von 50 cm und 40 Grad.</translation>
+    </message>
+    <message>
+        <source>The same event as a trunk that leans on, by the way made: 6 degrees of a trunk of 50 cm at 40 degrees are 3.6 cm of the shoulders&apos; 18 cm over the first third, 10 degrees 6 cm.</source>
+        <translation>Dasselbe wie ein Rumpf, der sich weiter neigt, am Weg gemessen: 6 Grad eines Rumpfes von 50 cm bei 40 Grad sind 3,6 cm von den 18 cm der Schultern im ersten Drittel, 10 Grad 6 cm.</translation>
+    </message>
+    <message>
+        <source>The opposite of hips that rise first. A trunk comes upright by some 4 degrees over the first third even when hips and knees straighten together (40 degrees in all), so twice that is a change; big: a third of all of it.</source>
+        <translation>Das Gegenteil einer Hüfte, die zuerst steigt. Ein Rumpf richtet sich im ersten Drittel um etwa 4 Grad auf, auch wenn Hüfte und Knie sich zusammen strecken (insgesamt 40 Grad), also ist das Doppelte eine Änderung; groß: ein Drittel von allem.</translation>
+    </message>
+    <message>
+        <source>Bar over mid-foot. The ball of the foot lies about 7 cm in front of mid-foot (foot of 27 cm): at 4 cm more than half the way is used up, at 7 cm the balance is on the toes.</source>
+        <translation>Stange über der Fußmitte. Der Fußballen liegt etwa 7 cm vor der Fußmitte (Fuß von 27 cm): Bei 4 cm ist mehr als der halbe Weg verbraucht, bei 7 cm steht man auf den Zehen.</translation>
+    </message>
+    <message>
+        <source>Bar over mid-foot. The heel&apos;s middle lies about 9 cm behind it (foot of 27 cm): two thirds of that, and all of it.</source>
+        <translation>Stange über der Fußmitte. Die Mitte der Ferse liegt etwa 9 cm dahinter (Fuß von 27 cm): zwei Drittel davon, und alles.</translation>
+    </message>
+    <message>
+        <source>The whole foot stays down. A sole gives by half a centimetre and more when the weight shifts, so three times that is a heel off the floor; big: it shows from across the room.</source>
+        <translation>Der ganze Fuß bleibt unten. Eine Sohle gibt einen halben Zentimeter und mehr nach, wenn das Gewicht wandert, also ist das Dreifache eine Ferse über dem Boden; groß: Man sieht es durch den ganzen Raum.</translation>
+    </message>
+    <message>
+        <source>Own: a bar that is held back by two thirds of its weight passes at 58 % of the speed of a free fall (the square root of a third), by under half of it at 75 %: it is no longer carried down.</source>
+        <translation>Eigen: Eine Stange, die mit zwei Dritteln ihres Gewichts gehalten wird, hat 58 % der Geschwindigkeit des freien Falls (die Wurzel aus einem Drittel), mit weniger als der Hälfte 75 %: Sie wird nicht mehr hinabgetragen.</translation>
+    </message>
+    <message>
+        <source>Too slow wastes effort. Own numbers: a controlled descent takes one to three seconds.</source>
+        <translation>Zu langsam verschwendet Kraft. Eigene Zahlen: Ein geführter Weg hinab dauert eine bis drei Sekunden.</translation>
+    </message>
+    <message>
+        <source>Hips and knees together is the safe default. Own numbers: a quarter of a second is seen as one after the other, half a second is a hinge followed by a squat.</source>
+        <translation>Hüfte und Knie zusammen ist der sichere Weg. Eigene Zahlen: Eine Viertelsekunde sieht man als Nacheinander, eine halbe ist ein Klappen mit folgender Kniebeuge.</translation>
+    </message>
+    <message>
+        <source>Hips and knees together is the safe default. Numbers as for hips that go first.</source>
+        <translation>Hüfte und Knie zusammen ist der sichere Weg. Zahlen wie bei einer Hüfte, die zuerst geht.</translation>
+    </message>
+    <message>
+        <source>Hips and knees reach lock-out together. Own numbers, as for the start.</source>
+        <translation>Hüfte und Knie kommen zusammen zur Streckung. Eigene Zahlen, wie am Anfang.</translation>
+    </message>
+    <message>
+        <source>Stand fully between reps. Own numbers: under a low bar a standing trunk leans by 10 to 15 degrees so that the bar is over mid-foot; past 20 the hips are still bent.</source>
+        <translation>Zwischen den Wiederholungen ganz aufstehen. Eigene Zahlen: Unter einer tiefen Stange neigt sich ein stehender Rumpf um 10 bis 15 Grad, damit sie über der Fußmitte liegt; über 20 ist die Hüfte noch gebeugt.</translation>
+    </message>
+    <message>
+        <source>A new breath is taken before every rep. Own numbers: even a quick full breath in takes half a second and more.</source>
+        <translation>Vor jeder Wiederholung ein neuer Atemzug. Eigene Zahlen: Auch ein rascher voller Atemzug dauert eine halbe Sekunde und mehr.</translation>
+    </message>
+    <message>
+        <source>Chin and neck steady. Own numbers: half and all but all of what a neck bends to one side (some 40 degrees).</source>
+        <translation>Kinn und Nacken ruhig. Eigene Zahlen: die Hälfte und fast alles dessen, was ein Nacken nach einer Seite beugt (etwa 40 Grad).</translation>
+    </message>
+    <message>
+        <source>Not accepted under load. Own numbers: the two points lie 10 cm apart, on which 15 degrees are what a hand can place for certain; a tuck that is seen at once is 20 to 30.</source>
+        <translation>Unter Last nicht hingenommen. Eigene Zahlen: Die zwei Punkte liegen 10 cm auseinander, worauf eine Hand 15 Grad sicher setzen kann; ein Einkippen, das man sofort sieht, hat 20 bis 30.</translation>
+    </message>
+    <message>
+        <source>Not accepted under load. Numbers as for the pelvis.</source>
+        <translation>Unter Last nicht hingenommen. Zahlen wie beim Becken.</translation>
+    </message>
+    <message>
+        <source>No fault in itself; while the knee is sore the shin is kept as vertical as the balance allows. Big: about as far as a shoe&apos;s sole is long in front of the ball.</source>
+        <translation>An sich kein Fehler; solange das Knie schmerzt, bleibt das Schienbein so senkrecht, wie das Gleichgewicht erlaubt. Groß: etwa so weit, wie eine Schuhsohle vor dem Ballen lang ist.</translation>
+    </message>
+    <message>
+        <source>The amount of lean is set by the body and the bar position; a change is what counts. Numbers as for hips that rise first.</source>
+        <translation>Wie weit die Neigung geht, bestimmen Körper und Lage der Stange; eine Änderung zählt. Zahlen wie bei einer Hüfte, die zuerst steigt.</translation>
+    </message>
+    <message>
+        <source>Knees in line with the toes. A kneecap is 4 to 5 cm wide: at 3 cm its middle has left the line by more than half of it, at 6 cm all of it is inside. Over the toes a knee lies some 5 cm outside this line at the bottom, so that the way to the limit is long.</source>
+        <translation>Knie in einer Linie mit den Zehen. Eine Kniescheibe ist 4 bis 5 cm breit: Bei 3 cm hat ihre Mitte die Linie um mehr als die Hälfte davon verlassen, bei 6 cm liegt sie ganz innen. Über den Zehen liegt ein Knie unten etwa 5 cm außen von dieser Linie, der Weg bis zur Grenze ist also lang.</translation>
+    </message>
+    <message>
+        <source>Knees in line with the toes on the way down and up; they cave on the way up. Against the way down the same knee at the same height needs no anatomy: a kneecap&apos;s width (4 to 5 cm) is seen, two are a collapse.</source>
+        <translation>Knie hinab und hinauf in einer Linie mit den Zehen; sie knicken auf dem Weg hinauf ein. Gegen den Weg hinab braucht dasselbe Knie in derselben Höhe keine Anatomie: Eine Kniescheibenbreite (4 bis 5 cm) sieht man, zwei sind ein Einbruch.</translation>
+    </message>
+    <message>
+        <source>Own: with the feet 40 cm apart 3 cm put 57 % of the load on one leg, 6 cm 65 %.</source>
+        <translation>Eigen: Bei Füßen 40 cm auseinander legen 3 cm 57 % der Last auf ein Bein, 6 cm 65 %.</translation>
+    </message>
+    <message>
+        <source>Elbows trap the bar and do not swing. Own numbers: a fifth and two fifths of a forearm.</source>
+        <translation>Ellbogen klemmen die Stange und schwingen nicht. Eigene Zahlen: ein Fünftel und zwei Fünftel eines Unterarms.</translation>
+    </message>
+    <message>
+        <source>Both ends of the bar level, both hands rise together. At hands 80 cm apart 1.5 degrees are 2 cm, what a coach begins to see; big: twice that. Own allowance: coaches name no number.</source>
+        <translation>Beide Enden der Stange auf einer Höhe, beide Hände steigen zusammen. Bei Händen 80 cm auseinander sind 1,5 Grad 2 cm, was ein Coach zu sehen beginnt; groß: das Doppelte. Eigene Annahme: Coaches nennen keine Zahl.</translation>
+    </message>
+    <message>
+        <source>Bar centred on the back, hands even by the rings. Own: with hands 80 cm apart 3 cm put 54 % of the bar on one hand, 5 cm 56 %; the eye sees them from the front.</source>
+        <translation>Stange mittig auf dem Rücken, Hände gleich nach den Ringen. Eigen: Bei Händen 80 cm auseinander legen 3 cm 54 % der Stange auf eine Hand, 5 cm 56 %; von vorn sieht es das Auge.</translation>
+    </message>
+    <message>
+        <source>The same place on each rep. Own numbers: a bar is 3 cm thick; marks of two touches that no longer overlap lie further apart than that, so 2 cm from the middle is seen and 4 cm is another place.</source>
+        <translation>Dieselbe Stelle in jeder Wiederholung. Eigene Zahlen: Eine Stange ist 3 cm dick; Spuren, die sich nicht mehr überdecken, liegen weiter auseinander, also sieht man 2 cm von der Mitte, und 4 cm sind eine andere Stelle.</translation>
+    </message>
+    <message>
+        <source>Touch on the lower chest. A bar right over the shoulder&apos;s joint (0) lies on the collar-bones; own allowance of a bar&apos;s thickness.</source>
+        <translation>Aufsetzen auf der unteren Brust. Eine Stange genau über dem Schultergelenk (0) liegt auf den Schlüsselbeinen; eigene Annahme von einer Stangendicke.</translation>
+    </message>
+    <message>
+        <source>Touch on the lower chest. The breast-bone ends some 17 cm below the shoulder&apos;s joint (own, from its length of 17 cm and its upper edge at that height).</source>
+        <translation>Aufsetzen auf der unteren Brust. Das Brustbein endet etwa 17 cm unter dem Schultergelenk (eigen, aus seiner Länge von 17 cm und seiner Oberkante auf dieser Höhe).</translation>
+    </message>
+    <message>
+        <source>Up and back toward the shoulders. From the touch any way toward the feet lengthens the lever at the shoulder; own numbers: it shows from a bar&apos;s thickness on.</source>
+        <translation>Hinauf und zurück zu den Schultern. Vom Aufsetzen an verlängert jeder Weg zu den Füßen den Hebel an der Schulter; eigene Zahlen: Man sieht es ab einer Stangendicke.</translation>
+    </message>
+    <message>
+        <source>Down and slightly toward the feet, up and back: a bar that ends where it touched is held in front of the shoulders.</source>
+        <translation>Hinab und leicht zu den Füßen, hinauf und zurück: Eine Stange, die endet, wo sie aufsetzte, wird vor den Schultern gehalten.</translation>
+    </message>
+    <message>
+        <source>Forearm vertical at the touch. Own numbers: at 10 degrees a forearm of 27 cm puts the bar 5 cm beside the elbow, at 20 degrees 9 cm.</source>
+        <translation>Unterarm beim Aufsetzen senkrecht. Eigene Zahlen: Bei 10 Grad liegt die Stange mit einem Unterarm von 27 cm 5 cm neben dem Ellbogen, bei 20 Grad 9 cm.</translation>
+    </message>
+    <message>
+        <source>Wrist over elbow. Own numbers: some 15 degrees set the bar on the heel of the hand; at 40 more than half of what a wrist bends is used up.</source>
+        <translation>Handgelenk über dem Ellbogen. Eigene Zahlen: Etwa 15 Grad legen die Stange auf den Handballen; bei 40 ist mehr als die Hälfte dessen verbraucht, was ein Handgelenk beugt.</translation>
+    </message>
+    <message>
+        <source>Bar still on the chest when asked, 0.3 to 1 s; below 0.2 s nothing stands still that a camera could tell from a turn.</source>
+        <translation>Stange still auf der Brust, wenn verlangt, 0,3 bis 1 s; unter 0,2 s steht nichts so still, dass eine Kamera es von einer Umkehr unterschiede.</translation>
+    </message>
+    <message>
+        <source>No sinking and heaving unless that style is chosen and legal. Own numbers: a chest gives by some millimetres under a bar that rests.</source>
+        <translation>Kein Einsinken und Wuchten, außer dieser Stil ist gewählt und erlaubt. Eigene Zahlen: Eine Brust gibt unter einer ruhenden Stange einige Millimeter nach.</translation>
+    </message>
+    <message>
+        <source>The seat stays on the bench. Own numbers: muscles that tighten lift the hip&apos;s joint by about 1 cm without the seat leaving; at 4 cm light shows under it.</source>
+        <translation>Das Gesäß bleibt auf der Bank. Eigene Zahlen: Muskeln, die sich spannen, heben das Hüftgelenk um etwa 1 cm, ohne dass das Gesäß abhebt; bei 4 cm sieht man Licht darunter.</translation>
+    </message>
+    <message>
+        <source>Feet flat and quiet. Own numbers: more than a shoe gives, and a step.</source>
+        <translation>Füße flach und ruhig. Eigene Zahlen: mehr, als ein Schuh nachgibt, und ein Schritt.</translation>
+    </message>
+    <message>
+        <source>Head down. Own numbers: hair and pad give by a centimetre or two.</source>
+        <translation>Kopf unten. Eigene Zahlen: Haar und Polster geben ein oder zwei Zentimeter nach.</translation>
+    </message>
+    <message>
+        <source>Shoulder blades back and down through the whole set. Own numbers: a blade that lets go brings the joint forward by 3 to 5 cm.</source>
+        <translation>Schulterblätter zurück und hinab durch den ganzen Satz. Eigene Zahlen: Ein Schulterblatt, das loslässt, bringt das Gelenk 3 bis 5 cm nach vorn.</translation>
+    </message>
+    <message>
+        <source>Both elbows lock. Own numbers: between joint centres a locked arm shows up to 15 degrees, by the elbow&apos;s own set and where the wrist&apos;s middle is taken to be.</source>
+        <translation>Beide Ellbogen strecken sich. Eigene Zahlen: Zwischen Gelenkmitten zeigt ein gestreckter Arm bis 15 Grad, durch die eigene Stellung des Ellbogens und den Ort, der als Mitte des Handgelenks gilt.</translation>
+    </message>
+    <message>
+        <source>Descent controlled. Numbers as for a squat.</source>
+        <translation>Weg hinab geführt. Zahlen wie bei einer Kniebeuge.</translation>
+    </message>
+    <message>
+        <source>Slow region on the way up noted. Own numbers: below 0.1 m/s the next rep of most lifters would stick, at 0.05 it all but stands.</source>
+        <translation>Langsame Stelle auf dem Weg hinauf vermerkt. Eigene Zahlen: Unter 0,1 m/s bliebe die nächste Wiederholung meist stecken, bei 0,05 steht sie fast.</translation>
+    </message>
+    <message>
+        <source>Slow region on the way up noted. Numbers as off the chest.</source>
+        <translation>Langsame Stelle auf dem Weg hinauf vermerkt. Zahlen wie von der Brust.</translation>
+    </message>
+    <message>
+        <source>Both elbows lock, both hands rise together. Numbers as for an uneven bar.</source>
+        <translation>Beide Ellbogen strecken sich, beide Hände steigen zusammen. Zahlen wie bei einer schiefen Stange.</translation>
+    </message>
+    <message>
+        <source>Forearm vertical at the chest, head-on as well; it tells whether the grip fits. Numbers as from the side.</source>
+        <translation>Unterarm an der Brust senkrecht, auch vom Ende gesehen; es zeigt, ob der Griff passt. Zahlen wie von der Seite.</translation>
+    </message>
+    <message>
+        <source>Narrower by 2 to 5 cm with shoulder complaints. Own: beyond 1.8 shoulder widths the elbows point well out, at 2.2 the hands are at the rings (81 cm over joints 37 cm apart).</source>
+        <translation>Bei Schulterbeschwerden 2 bis 5 cm enger. Eigen: Über 1,8 Schulterbreiten zeigen die Ellbogen weit hinaus, bei 2,2 sind die Hände an den Ringen (81 cm bei Gelenken 37 cm auseinander).</translation>
+    </message>
+    <message>
+        <source>Both hands rise together. Own numbers: a sixth and a third of an upper arm.</source>
+        <translation>Beide Hände steigen zusammen. Eigene Zahlen: ein Sechstel und ein Drittel eines Oberarms.</translation>
+    </message>
+    <message>
+        <source>Bar over mid-foot, 2.5 to 5 cm from the standing shin: a spread of about ± 1.5 cm. At 3 cm 150 kg put 45 N·m more on the back for nothing; at 6 cm the bar is over the ball of the foot.</source>
+        <translation>Stange über der Fußmitte, 2,5 bis 5 cm vom stehenden Schienbein: eine Spanne von etwa ± 1,5 cm. Bei 3 cm legen 150 kg 45 N·m mehr auf den Rücken, für nichts; bei 6 cm liegt die Stange über dem Fußballen.</translation>
+    </message>
+    <message>
+        <source>Too near, and the shins push the bar forward. Numbers as for too far.</source>
+        <translation>Zu nah, und die Schienbeine schieben die Stange vor. Zahlen wie bei zu weit.</translation>
+    </message>
+    <message>
+        <source>Bend the knees until the shins touch. From the shin&apos;s line of joint centres its skin lies 4 to 5 cm and the bar&apos;s middle 1.5 cm more: 6 cm is a touch, half as much again is air.</source>
+        <translation>Beug die Knie, bis die Schienbeine anliegen. Von der Linie der Gelenkmitten liegt die Haut des Schienbeins 4 bis 5 cm, die Mitte der Stange 1,5 cm mehr: 6 cm ist eine Berührung, noch einmal halb so viel ist Luft.</translation>
+    </message>
+    <message>
+        <source>The bar stays where it is throughout the set-up. Own numbers: as much as the distance from mid-foot is allowed to be off, and twice that.</source>
+        <translation>Die Stange bleibt beim Einrichten, wo sie ist. Eigene Zahlen: so viel, wie der Abstand von der Fußmitte danebenliegen darf, und das Doppelte.</translation>
+    </message>
+    <message>
+        <source>If the set-up is not there, the body moves there first. Own numbers: taking the slack out lifts the hips by one or two centimetres.</source>
+        <translation>Stimmt das Einrichten nicht, bewegt sich der Körper zuerst dorthin. Eigene Zahlen: Das Spiel herauszuziehen hebt die Hüfte um ein bis zwei Zentimeter.</translation>
+    </message>
+    <message>
+        <source>Knees in front of the arms: hips too low. Heavy bars leave with the knee behind the front of the forearm, which lies some 4 cm before the arm&apos;s line.</source>
+        <translation>Knie vor den Armen: Hüfte zu tief. Schwere Stangen heben ab, wenn das Knie hinter der Vorderseite des Unterarms steht, die etwa 4 cm vor der Linie des Arms liegt.</translation>
+    </message>
+    <message>
+        <source>Knees behind the arms: less leg drive. Own numbers: with the knee behind the arm by more than its own depth (8 cm) the shin stands all but upright.</source>
+        <translation>Knie hinter den Armen: weniger Schub der Beine. Eigene Zahlen: Steht das Knie um mehr als seine eigene Tiefe (8 cm) hinter dem Arm, ist das Schienbein fast aufrecht.</translation>
+    </message>
+    <message>
+        <source>The shoulder joint slightly in front of the bar, the armpit above it, arms sloping back.</source>
+        <translation>Das Schultergelenk etwas vor der Stange, die Achsel darüber, die Arme nach hinten geneigt.</translation>
+    </message>
+    <message>
+        <source>Slightly in front. Own numbers: an arm of 60 cm that slopes by 13 degrees is 14 cm off, by 17 degrees 18 cm; the lats then hold a fifth and more of the bar in.</source>
+        <translation>Etwas davor. Eigene Zahlen: Ein Arm von 60 cm, der um 13 Grad geneigt ist, liegt 14 cm daneben, bei 17 Grad 18 cm; der Rückenmuskel hält dann ein Fünftel und mehr der Stange heran.</translation>
+    </message>
+    <message>
+        <source>The trunk angle is held from lift-off to the knee. Numbers as for a squat.</source>
+        <translation>Der Winkel des Rumpfes hält vom Abheben bis zum Knie. Zahlen wie bei einer Kniebeuge.</translation>
+    </message>
+    <message>
+        <source>The same event as a trunk that leans on, by the way made: at 65 degrees of lean 6 and 10 degrees of a trunk of 50 cm are 5 and 8 cm of some 20 cm to the knee.</source>
+        <translation>Dasselbe wie ein Rumpf, der sich weiter neigt, am Weg gemessen: Bei 65 Grad Neigung sind 6 und 10 Grad eines Rumpfes von 50 cm 5 und 8 cm von etwa 20 cm bis zum Knie.</translation>
+    </message>
+    <message>
+        <source>Arms straight. Own: an arm of 60 cm is 2.5 cm shorter when the elbow is bent by 33 degrees, 5 cm by 47; a shrug takes 1 to 2 cm of itself.</source>
+        <translation>Arme gestreckt. Eigen: Ein Arm von 60 cm ist 2,5 cm kürzer, wenn der Ellbogen um 33 Grad gebeugt ist, 5 cm bei 47; ein Schulterzucken nimmt selbst 1 bis 2 cm.</translation>
+    </message>
+    <message>
+        <source>Drift away is always a fault. 1 cm with 150 kg is 15 N·m more on the back; own numbers: light is seen between bar and leg from 2 to 3 cm on.</source>
+        <translation>Wegwandern ist immer ein Fehler. 1 cm mit 150 kg sind 15 N·m mehr auf dem Rücken; eigene Zahlen: Ab 2 bis 3 cm sieht man Licht zwischen Stange und Bein.</translation>
+    </message>
+    <message>
+        <source>In touch with the legs the whole way. How far the bar lies before the leg&apos;s joint centres depends on the leg&apos;s depth, so it is held against the athlete&apos;s own. Numbers as for a bar that drifts forward.</source>
+        <translation>Den ganzen Weg an den Beinen. Wie weit die Stange vor den Gelenkmitten liegt, hängt von der Dicke des Beins ab, also wird es gegen das Eigene gehalten. Zahlen wie bei einer Stange, die nach vorn wandert.</translation>
+    </message>
+    <message>
+        <source>A vertical path over mid-foot; erring slightly back is better than forward. Three quarters of the way to the ball of the foot, and past it.</source>
+        <translation>Ein senkrechter Weg über der Fußmitte; eher etwas zurück als vor. Drei Viertel des Wegs zum Fußballen, und darüber hinaus.</translation>
+    </message>
+    <message>
+        <source>A vertical path; a bar that starts too far out first swings back. Own numbers: half a foot&apos;s length from mid-foot to the heel, and more than the heel allows.</source>
+        <translation>Ein senkrechter Weg; eine Stange, die zu weit vorn beginnt, schwingt erst zurück. Eigene Zahlen: eine halbe Fußlänge von der Fußmitte zur Ferse, und mehr, als die Ferse erlaubt.</translation>
+    </message>
+    <message>
+        <source>Knees and hips reach lock-out together. Own numbers: the knees have made their way when the bar passes them and the hips have a little left; a third of a second is two movements.</source>
+        <translation>Knie und Hüfte kommen zusammen zur Streckung. Eigene Zahlen: Die Knie sind fertig, wenn die Stange sie passiert, und der Hüfte bleibt ein wenig; eine Drittelsekunde sind zwei Bewegungen.</translation>
+    </message>
+    <message>
+        <source>Stand tall, no leaning back past vertical. Own numbers: a bar of the lifter&apos;s weight held in front makes a standing trunk lean back by 3 to 5 degrees.</source>
+        <translation>Aufrecht stehen, nicht über die Senkrechte zurücklehnen. Eigene Zahlen: Eine Stange vom Gewicht des Hebenden, vorn gehalten, lässt einen stehenden Rumpf 3 bis 5 Grad zurücklehnen.</translation>
+    </message>
+    <message>
+        <source>The lower back does not change shape. Own numbers: what a hand can place for certain on two points 10 cm apart, and a change that is seen at once.</source>
+        <translation>Der untere Rücken ändert seine Form nicht. Eigene Zahlen: was eine Hand auf zwei Punkten 10 cm auseinander sicher setzen kann, und eine Änderung, die man sofort sieht.</translation>
+    </message>
+    <message>
+        <source>Hips go back first, knees bend after the bar has passed them. Own numbers: with the trunk at 55 degrees and the shin upright a knee is bent by 30 to 40 when the bar is as low as it.</source>
+        <translation>Die Hüfte geht zuerst zurück, die Knie beugen sich, wenn die Stange vorbei ist. Eigene Zahlen: Bei einem Rumpf von 55 Grad und aufrechtem Schienbein ist ein Knie um 30 bis 40 gebeugt, wenn die Stange so tief ist wie es.</translation>
+    </message>
+    <message>
+        <source>Where the bar lands against where it started; roll back into place if needed. Numbers as for the distance to the bar.</source>
+        <translation>Wo die Stange aufsetzt, gegen den Ort, wo sie begann; wenn nötig zurückrollen. Zahlen wie beim Abstand zur Stange.</translation>
+    </message>
+    <message>
+        <source>Neutral, eyes down 3.5 to 4.5 m ahead. Own numbers: over a deadlift&apos;s greater turn of the trunk eyes that stay on one spot turn the head by some 20 degrees; half of that again is a look elsewhere.</source>
+        <translation>Neutral, die Augen 3,5 bis 4,5 m voraus am Boden. Eigene Zahlen: Bei der größeren Drehung des Rumpfes im Kreuzheben drehen Augen, die auf einem Punkt bleiben, den Kopf um etwa 20 Grad; noch einmal die Hälfte ist ein Blick anderswohin.</translation>
+    </message>
+    <message>
+        <source>The same start every time. Own numbers: what the distance to the shin is allowed to vary by.</source>
+        <translation>Jedes Mal derselbe Anfang. Eigene Zahlen: um wie viel der Abstand zum Schienbein schwanken darf.</translation>
+    </message>
+    <message>
+        <source>As for a standing jump, 20 to 30 cm between the heels, wider for thick thighs; ankles&apos; joints lie some 5 cm further apart. Narrower than the hands.</source>
+        <translation>Wie zum Sprung aus dem Stand, 20 bis 30 cm zwischen den Fersen, weiter bei dicken Oberschenkeln; die Knöchelgelenke liegen etwa 5 cm weiter auseinander. Schmaler als die Hände.</translation>
+    </message>
+    <message>
+        <source>The knee above the foot and the shin vertical. Own numbers: 8 degrees of a shin of 40 cm are 5.5 cm, half a knee&apos;s width.</source>
+        <translation>Das Knie über dem Fuß und das Schienbein senkrecht. Eigene Zahlen: 8 Grad eines Schienbeins von 40 cm sind 5,5 cm, eine halbe Kniebreite.</translation>
+    </message>
+    <message>
+        <source>The knee is above the foot. Numbers as for knees that cave in a squat.</source>
+        <translation>Das Knie steht über dem Fuß. Zahlen wie bei Knien, die in einer Kniebeuge einknicken.</translation>
+    </message>
+    <message>
+        <source>Toes about 45 degrees, not further than the knees can follow.</source>
+        <translation>Zehen etwa 45 Grad, nicht weiter, als die Knie folgen können.</translation>
+    </message>
+    <message>
+        <source>Arms hang vertical seen from the front; a wider grip lengthens the pull. At 12 degrees by 1.3 cm on an arm of 60 cm, at 20 degrees by 3.6 cm.</source>
+        <translation>Arme hängen von vorn gesehen senkrecht; ein weiterer Griff verlängert den Zug. Bei 12 Grad um 1,3 cm bei einem Arm von 60 cm, bei 20 Grad um 3,6 cm.</translation>
+    </message>
+    <message>
+        <source>Own numbers: 3 cm short of the toes is a usual squat, 8 cm a hip-led one.</source>
+        <translation>Eigene Zahlen: 3 cm vor den Zehen ist eine übliche Kniebeuge, 8 cm eine aus der Hüfte.</translation>
+    </message>
 </context>
 <context>
     <name>mottix::AheadView</name>
