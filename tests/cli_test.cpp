@@ -726,13 +726,13 @@ TEST_F(CommandLine, TheDemoHouseHasSixBodiesFromTapeAndFilm) {
   fs::create_directories(some);
   for (const auto& file : fs::directory_iterator(source / "footage"))
     if (const std::string name = file.path().filename().string();
-        name.starts_with("skarn_knees_from_") || name.starts_with("skarn_long_"))
+        name.starts_with("skarn_knees_from_") || name.starts_with("skarn_knee_back_"))
       fs::create_symlink(file.path(), some / file.path().filename());
   const Ran ran = run("demo " + house.string() + " --footage " + some.string() + " --athletes " +
                       (source / "athletes").string());
   ASSERT_EQ(ran.code, 0) << ran.err;
   EXPECT_NE(ran.err.find("deadlift_side_good.mp4"), std::string::npos);
-  EXPECT_EQ(ran.err.find("skarn_long_thighs"), std::string::npos);
+  EXPECT_EQ(ran.err.find("skarn_knee_back_to_depth"), std::string::npos);
   auto opened = HouseFile::open(house);
   ASSERT_TRUE(opened);
   const auto athletes = *opened->athletes();
