@@ -178,9 +178,8 @@ void FindingCard::addCauses(const CardContext& context) {
     QString said = tr("%1 (%2) · %3")
                        .arg(ofBook(c.cause->title), causeStateWords(c.state), causeWords(c, *context.book));
     if (&c == leads)
-      said += c.cause->plan.empty()
-                  ? QString()
-                  : QLatin1Char('\n') + tr("In the plan: %1").arg(QString::fromStdString(c.cause->plan));
+      said += c.cause->plan.empty() ? QString()
+                                    : QLatin1Char('\n') + tr("In the plan: %1").arg(ofBook(c.cause->plan));
     one->addWidget(words(said, 13, c.state == CauseState::kUnlikely || c.state == CauseState::kStruck), 1);
     const auto button = [&](const QString& text, const QString& what, const QString& help, int word) {
       QPushButton* b = quiet(text, what + QLatin1Char(' ') + id, help);

@@ -66,8 +66,8 @@ QString lineWords(const LogLine& line, const RuleBook& book) {
     words += QObject::tr(", asked at %1").arg(effortNumber(line.effort_asked));
   QStringList found;
   for (const FoundInSet& f : line.found) {
-    QString says = saysOf(f.rule, book);
-    if (!says.isEmpty()) says[0] = says[0].toLower();
+    const Rule* rule = book.find(f.rule);
+    const QString says = ofBookWithin(rule == nullptr ? f.rule : rule->says);
     found << (f.reps == 1 ? QObject::tr("%1 on 1 rep").arg(says)
                           : QObject::tr("%1 on %2 reps").arg(says).arg(f.reps));
   }

@@ -10,23 +10,17 @@ QString sizeWords(Called size) {
   return size == Called::kBig ? tr("big") : size == Called::kSmall ? tr("small") : tr("nothing");
 }
 
-QString lower(const std::string& words) {
-  QString out = ofBook(words);
-  if (!out.isEmpty()) out[0] = out[0].toLower();
-  return out;
-}
-
 }  // namespace
 
 QString glanceHeading(const Glance& g, const RuleBook& book) {
   const Rule* rule = book.find(g.rule);
   if (rule == nullptr) return {};
   const bool called = g.called != Called::kNothing;
-  if (!g.is) return called ? tr("Too close to call: %1").arg(lower(rule->says)) : QString();
+  if (!g.is) return called ? tr("Too close to call: %1").arg(ofBookWithin(rule->says)) : QString();
   if (*g.is == Called::kNothing)
-    return called ? tr("Called, but not there: %1").arg(lower(rule->says)) : QString();
+    return called ? tr("Called, but not there: %1").arg(ofBookWithin(rule->says)) : QString();
   return (called ? tr("Seen: %1 on %2") : tr("Passed over: %1 on %2"))
-      .arg(lower(rule->says), repList(g.reps));
+      .arg(ofBookWithin(rule->says), repList(g.reps));
 }
 
 QString glanceDetail(const Glance& g, const RuleBook& book) {

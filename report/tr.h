@@ -18,4 +18,11 @@ inline QString ofBook(const std::string& words) {
   return tr(words.c_str());
 }
 
+// The same in the middle of a sentence: English goes on with a small letter, other languages as they are.
+inline QString ofBookWithin(const std::string& words) {
+  QString said = ofBook(words);
+  if (!said.isEmpty() && said == QString::fromStdString(words)) said[0] = said[0].toLower();
+  return said;
+}
+
 }  // namespace mottix

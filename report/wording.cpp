@@ -615,8 +615,7 @@ QString evidenceWords(const Evidence& e, const RuleBook& book) {
                                       {"without:", QT_TRANSLATE_NOOP("mottix", "without “%1”")}})
     if (e.kind.starts_with(prefix)) {
       const Rule* rule = book.find(std::string_view(e.kind).substr(std::string_view(prefix).size()));
-      const QString says = rule == nullptr ? text(e.kind) : ofBook(rule->says);
-      return tr(words).arg(says.left(1).toLower() + says.mid(1));
+      return tr(words).arg(ofBookWithin(rule == nullptr ? e.kind : rule->says));
     }
   if (e.number && (e.kind == "flat_heel" || e.kind == "raised_heel"))
     return tr("heels raised by %1 in the set-up").arg(number);

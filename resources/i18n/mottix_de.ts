@@ -7349,7 +7349,7 @@
     </message>
     <message>
         <source>measure</source>
-        <translation>messen</translation>
+        <translation>Maß</translation>
     </message>
     <message>
         <source>left</source>
@@ -7908,7 +7908,7 @@
     </message>
     <message>
         <source>along the bar, plate over plate</source>
-        <translation>längs der Stange, Scheibe vor Scheibe</translation>
+        <translation>längs der Stange</translation>
     </message>
     <message>
         <source>not from a corner</source>
@@ -7924,7 +7924,7 @@
     </message>
     <message>
         <source>both feet</source>
-        <translation>beide Füße</translation>
+        <translation>Füße</translation>
     </message>
     <message>
         <source>both plates in the picture</source>
