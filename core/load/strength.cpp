@@ -357,11 +357,12 @@ Estimate Strength::loadFor(Day day, double reps, double effort) const {
     return Estimate{load, load * std::hypot(std::sqrt(row.dot(k.covariance * row)), options_.relation_error)};
   };
   // What is more reps, or more in reserve, is never more load, whatever was learnt where there are no sets.
-  Estimate least = at(reps, std::max(0.0, repsInReserve(effort)));
+  const double spare = std::max(0.0, repsInReserve(effort));
+  Estimate least = at(reps, spare);
   constexpr double kStep = 0.5;
-  for (double done = reps; done >= 1.0; done -= 1.0)
-    for (double reserve = std::max(0.0, repsInReserve(effort)); reserve >= 0.0; reserve -= kStep)
-      if (const Estimate e = at(done, reserve); e.value < least.value) least = e;
+  for (int fewer = 0; reps - fewer >= 1.0; ++fewer)
+    for (int steps = 0; spare - kStep * steps >= 0.0; ++steps)
+      if (const Estimate e = at(reps - fewer, spare - kStep * steps); e.value < least.value) least = e;
   return least;
 }
 
