@@ -862,6 +862,7 @@ void SetSheet::recompute() {
   data_.problem.clear();
   data_.analysis = std::move(*analysis);
   data_.phases = findPhases(data_.analysis->on->input, data_.analysis->reps);
+  late_.start();
   judgeWithOther();
   log().put(data_.set, *data_.analysis);
   if (auto ok = house_.saveResults(data_.set.id, *data_.analysis, data_.by.book); !ok)
@@ -1049,7 +1050,6 @@ void SetSheet::refresh() {
   refreshSaid();
   refreshNext();
   refreshMoment();
-  late_.start();
 }
 
 void SetSheet::refreshSentence() {
