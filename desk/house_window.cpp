@@ -485,7 +485,7 @@ void HouseWindow::follow(const SetRecord& set) {
 }
 
 std::optional<AthleteId> HouseWindow::athleteAtHand() const {
-  if (onSheet() || onBeside() || onHandOut()) return sheet_->data().athlete.id;
+  if (onSheet() || onBeside() || onHandOut()) return sheet_->athlete().id;
   if (onAthlete() || onFit() || onStory() || onAhead()) return desk_.record().athlete.id;
   auto athletes = house_.athletes();
   if (!athletes || athletes->empty()) return std::nullopt;
@@ -516,7 +516,7 @@ void HouseWindow::openAthlete(AthleteId athlete) {
 }
 
 void HouseWindow::openFit(AthleteId athlete) {
-  const bool of_set = onSheet() && sheet_->data().athlete.id == athlete;
+  const bool of_set = onSheet() && sheet_->athlete().id == athlete;
   const SetId set = sheet_->current();
   const std::size_t frame = sheet_->film().frame();
   showPage(fit_);
@@ -641,7 +641,7 @@ void HouseWindow::openBlind() {
 }
 
 void HouseWindow::openStory(AthleteId athlete) {
-  const std::optional<Lift> lift = onSheet()   ? std::optional(sheet_->data().set.edit.asked.lift)
+  const std::optional<Lift> lift = onSheet()   ? std::optional(sheet_->set().edit.asked.lift)
                                    : onAhead() ? std::optional(ahead_->lift())
                                                : std::nullopt;
   showPage(story_);
@@ -651,7 +651,7 @@ void HouseWindow::openStory(AthleteId athlete) {
 }
 
 void HouseWindow::openAhead(AthleteId athlete) {
-  const std::optional<Lift> lift = onSheet()   ? std::optional(sheet_->data().set.edit.asked.lift)
+  const std::optional<Lift> lift = onSheet()   ? std::optional(sheet_->set().edit.asked.lift)
                                    : onStory() ? std::optional(story_->lift())
                                                : std::nullopt;
   showPage(ahead_);
@@ -732,18 +732,18 @@ void HouseWindow::refreshCrumbs() {
   if (onBook()) return crumbs_->setText(QStringLiteral("/ &nbsp;<span>%1</span>").arg(tr("House book")));
   if (onBlind()) return crumbs_->setText(QStringLiteral("/ &nbsp;<span>%1</span>").arg(tr("Blind look")));
   if (!onSheet() && !onBeside() && !onHandOut()) return crumbs_->clear();
-  const SheetData& d = sheet_->data();
-  const QDate day = QDate::fromString(QString::fromStdString(d.set.day), Qt::ISODate);
+  const SetRecord& set = sheet_->set();
+  const QDate day = QDate::fromString(QString::fromStdString(set.day), Qt::ISODate);
   int number = 0, of = 0;
   LogQuery that_day;
-  that_day.athlete = d.set.athlete;
-  that_day.since = that_day.until = dayNamed(d.set.day);
+  that_day.athlete = set.athlete;
+  that_day.since = that_day.until = dayNamed(set.day);
   if (const auto lines = house_.search(that_day))
     for (const LogLine& line : *lines) {
       ++of;
-      if (line.id == d.set.id) number = of;
+      if (line.id == set.id) number = of;
     }
-  const QString name = QString::fromStdString(d.athlete.name).toHtmlEscaped();
+  const QString name = QString::fromStdString(sheet_->athlete().name).toHtmlEscaped();
   crumbs_->setText(
       QStringLiteral("/ &nbsp;<span style='font-weight:600'>%1</span>&nbsp; / &nbsp;%2&nbsp; / &nbsp;%3")
           .arg(name, dayWords(day, "dddd d MMMM"),
@@ -883,10 +883,11 @@ void HouseWindow::restore() {
   const SetId id{std::strtoll(set->c_str(), nullptr, 10)};
   if (!house_.loadSet(id)) return refreshCrumbs();
   openSet(id);
-  sheet_->film().goTo(std::strtoull(frame->c_str(), nullptr, 10));
+  sheet().film().goTo(std::strtoull(frame->c_str(), nullptr, 10));
 }
 
 void HouseWindow::closeEvent(QCloseEvent* event) {
+  sheet_->settle();
   const std::string set = onSheet() || onBeside() || onHandOut()
                               ? std::to_string(static_cast<std::int64_t>(sheet_->current()))
                               : std::string();

@@ -42,7 +42,11 @@ class HouseWindow : public QMainWindow {
   HouseWindow(HouseFile house, QDate today, std::filesystem::path models = {});
 
   QueueView& queue() { return *queue_; }
-  SetSheet& sheet() { return *sheet_; }
+  // With all that was changed judged.
+  SetSheet& sheet() {
+    sheet_->settle();
+    return *sheet_;
+  }
   AnalysisJobs& jobs() { return jobs_; }
   HouseFile& house() { return house_; }
   QUndoGroup& undo() { return undo_; }

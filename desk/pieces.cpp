@@ -84,6 +84,23 @@ void clearLayout(QLayout* layout) {
   }
 }
 
+LayoutPause::LayoutPause(const QWidget& page) {
+  const auto layouts = page.findChildren<QLayout*>();
+  for (QLayout* layout : layouts)
+    if (layout->isEnabled()) {
+      layout->setEnabled(false);
+      paused_.append(layout);
+    }
+}
+
+LayoutPause::~LayoutPause() {
+  for (const QPointer<QLayout>& layout : paused_)
+    if (layout) {
+      layout->setEnabled(true);
+      layout->update();
+    }
+}
+
 StillBox::StillBox(QWidget* piece) : piece_(piece) {
   piece_->setParent(this);
 }

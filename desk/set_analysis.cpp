@@ -151,4 +151,31 @@ SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const 
   return {std::move(tracks), std::move(analysis)};
 }
 
+SetSeen judgeSet(const SetMaterial& from) {
+  SetAnalysis found = analyseSet(from.record, from.athlete, from.set.edit, from.body, from.by, from.causes);
+  SetSeen out{from.set, from.by, std::move(found.tracks), std::move(found.analysis), {}, {}, from.other};
+  if (!out.analysis) return out;
+  Analysis& analysis = *out.analysis;
+  out.phases = findPhases(analysis.on->input, analysis.reps);
+  if (!out.other && from.other_from) {
+    const SetMaterial& film = *from.other_from;
+    SetAnalysis seen = analyseSet(film.record, film.athlete, film.set.edit, film.body, film.by, film.causes);
+    if (seen.analysis)
+      out.other =
+          OtherSeen{film.set.id, 0.0, std::move(seen.tracks.time_s), std::move(*seen.analysis), {}};
+  }
+  if (out.other) {
+    out.other->later_s = from.later_s;
+    AnalysisSettings settings = settingsFor(from.athlete, from.set.edit, from.body, from.causes);
+    settings.judged = from.by.set;
+    if (const auto both = judgeTogether(analysis, out.other->analysis, settings, from.by.book)) {
+      analysis.findings = both->first;
+      out.other->findings = both->second;
+      analysis.decision = both->decision;
+    }
+  }
+  out.late = findLateChanges(from.by.book, analysis, from.by.set);
+  return out;
+}
+
 }  // namespace mottix

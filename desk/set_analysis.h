@@ -6,6 +6,7 @@
 
 #include "core/load/plates.h"
 #include "core/log/cue_trials.h"
+#include "report/sheet_data.h"
 #include "store/house_file.h"
 
 namespace mottix {
@@ -58,6 +59,31 @@ struct LinkedFilm {
   OtherFilm other;  // as seen from this set
 };
 std::optional<LinkedFilm> linkedFilm(const HouseFile& house, const SetRecord& set);
+
+// All that a set is judged from, taken from the house, so that any thread may judge it.
+struct SetMaterial {
+  SetRecord set;
+  Athlete athlete;
+  std::optional<Body> body;
+  Judging by;
+  CauseBook causes;
+  TrackRecord record;
+  // Another film of the set: as it was judged before, else what it is judged from; `later_s` as in OtherSeen.
+  std::optional<OtherSeen> other;
+  std::shared_ptr<const SetMaterial> other_from;
+  double later_s = 0.0;
+};
+// What the sheet shows of it, beside what the house holds.
+struct SetSeen {
+  SetRecord set;
+  Judging by;
+  ClipTracks tracks;
+  Expected<Analysis> analysis;
+  std::vector<Phase> phases;
+  std::vector<Difference> late;
+  std::optional<OtherSeen> other;
+};
+SetSeen judgeSet(const SetMaterial& from);
 
 // The athlete's, where it is stated and can be one.
 std::optional<Body> bodyOf(const HouseFile& house, AthleteId athlete);

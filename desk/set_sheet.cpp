@@ -108,8 +108,8 @@ class EditSet : public QUndoCommand {
 SetSheet::SetSheet(HouseFile& house, AnalysisJobs& jobs, QUndoGroup& undo, QWidget* parent)
     : QWidget(parent), house_(house), jobs_(jobs), undo_(undo) {
   build();
-  late_.setSingleShot(true);
-  connect(&late_, &QTimer::timeout, this, &SetSheet::findLate);
+  connect(&judging_, &JudgingJobs::judged, this,
+          [this](const std::shared_ptr<SetSeen>& seen) { takeJudged(*seen); });
   if (const auto lines = house_.deskState("lines"); lines && !lines->empty())
     lines_ = EvidenceChoice::of(QString::fromStdString(*lines));
   film_->setShownLines(lines_);
@@ -143,14 +143,14 @@ void SetSheet::takeTrials() {
   trials_read_ = true;
 }
 
-HouseLog& SetSheet::log() {
+HouseLog& SetSheet::logOf(AthleteId athlete) {
   if (!log_) {
     log_ = readRules(house_);
     trials_read_ = false;
     readTrials();
   }
   takeTrials();
-  turnTo(*log_, data_.set.athlete, house_);
+  turnTo(*log_, athlete, house_);
   return *log_;
 }
 
@@ -332,7 +332,9 @@ QWidget* SetSheet::buildFilmSide() {
     placeJoint(after.placed, frame, joint, Vec2(x, y));
     push(tr("Put the %1 right on frame %2").arg(jointName(joint)).arg(frame), after);
     // One after another, as long as the coach goes on.
-    if (asks_) askLeastSure();
+    afterJudging([this] {
+      if (asks_) askLeastSure();
+    });
   });
   connect(film_, &FilmView::figurePlaced, this, [this](const PlacedPoints& points) {
     SetEdit after = data_.set.edit;
@@ -745,7 +747,8 @@ void SetSheet::open(SetId id) {
   auto athletes = house_.athletes();
   if (!athletes) return emit trouble(QString::fromStdString(athletes.error().text));
   const bool same = data_.set.id == id;
-  data_ = {};
+  SheetData before;
+  std::swap(before, data_);
   data_.set = std::move(*set);
   for (const Athlete& a : *athletes)
     if (a.id == data_.set.athlete) data_.athlete = a;
@@ -754,13 +757,21 @@ void SetSheet::open(SetId id) {
     data_.record = std::move(*tracks);
   else
     emit trouble(QString::fromStdString(tracks.error().text));
+  if (same && data_.record) {  // stays until it has been judged anew
+    data_.by = std::move(before.by);
+    data_.tracks = std::move(before.tracks);
+    data_.analysis = std::move(before.analysis);
+    data_.phases = std::move(before.phases);
+    data_.late = std::move(before.late);
+  }
   auto& stack = stacks_[id];
   if (!stack) {
     stack = std::make_unique<QUndoStack>();
     undo_.addStack(stack.get());
   }
   undo_.setActiveStack(stack.get());
-  recompute();
+  if (!same) when_judged_ = [this] { lookAtWorst(); };
+  judgeAnew();
   if (!same) {
     cue_choice_ = 0;
     film_->leaveMode();
@@ -769,15 +780,17 @@ void SetSheet::open(SetId id) {
     film_->setEvidence(std::nullopt);
   }
   refresh();
-  if (!same && data_.analysis) {
-    // Where to look first: the worst finding, or the first rep's lowest point.
-    const auto& findings = data_.analysis->findings;
-    if (!findings.empty() && findings.front().certainty != Certainty::kCantTell) {
-      film_->setEvidence(findings.front());
-      film_->goTo(findings.front().frame);
-    } else {
-      film_->goTo(data_.analysis->reps.front().turn_frame);
-    }
+}
+
+// Where to look first: the worst finding, or the first rep's lowest point.
+void SetSheet::lookAtWorst() {
+  if (!data_.analysis) return;
+  const auto& findings = data_.analysis->findings;
+  if (!findings.empty() && findings.front().certainty != Certainty::kCantTell) {
+    film_->setEvidence(findings.front());
+    film_->goTo(findings.front().frame);
+  } else {
+    film_->goTo(data_.analysis->reps.front().turn_frame);
   }
 }
 
@@ -788,7 +801,7 @@ void SetSheet::leave() {
 
 void SetSheet::putAway() {
   leave();
-  late_.stop();
+  settle();
   forgetLog();
   trials_.waitForFinished();
   data_ = {};
@@ -814,8 +827,13 @@ void SetSheet::apply(SetId id, const SetEdit& edit) {
     const bool other_held = edit.asked.held != data_.set.edit.asked.held;
     data_.set.edit = edit;
     data_.set.state = state;
-    recompute();
-    refresh();
+    judgeAnew();
+    if (judging_.running(id)) {  // what is said is there at once
+      refreshSentence();
+      film_->update();
+    } else {
+      refresh();
+    }
     // A figure that was laid is carried; one that was taken back makes room for what the program finds
     // itself.
     const bool carry = figureOf(edit) && data_.record && !data_.record->hasJoints();
@@ -835,71 +853,79 @@ void SetSheet::apply(SetId id, const SetEdit& edit) {
   } else if ((data_.other && data_.other->set == id) ||
              (edit.other_film && edit.other_film->set == data_.set.id)) {
     data_.other.reset();  // the other film of the set at hand was edited, or is one no longer
-    recompute();
+    judgeAnew();
+  }
+  if (!judging_.running(id)) emit changed(id);  // else when it has been judged
+}
+
+SetMaterial SetSheet::materialOf(const SetRecord& set, const Athlete& athlete,
+                                 const std::optional<Body>& body, const TrackRecord& record) {
+  HouseLog& log = logOf(set.athlete);
+  SetJudging judging = judgingOf(house_, set, record.tracks.across(), log);
+  if (!judging.problem.empty()) emit trouble(QString::fromStdString(judging.problem));
+  return {set, athlete, body, std::move(judging.by), log.causes, record, {}, {}, 0.0};
+}
+
+// Takes the other film of the set along, as it was judged before when that still holds.
+void SetSheet::startJudging(SetMaterial material, std::optional<OtherSeen> known) {
+  if (const auto link = linkedFilm(house_, material.set)) {
+    material.later_s = link->other.later_s;
+    if (known && known->set == link->other.set) {
+      material.other = std::move(known);
+    } else {
+      const auto set = house_.loadSet(link->other.set);
+      const auto record = house_.loadTracks(link->other.set);
+      if (set && record && *record)
+        material.other_from = std::make_shared<const SetMaterial>(
+            materialOf(*set, material.athlete, material.body, **record));
+    }
+  }
+  judging_.start(std::move(material));
+}
+
+// Asks what the set at hand shows; takeJudged puts it on the sheet.
+void SetSheet::judgeAnew() {
+  if (data_.record)
+    return startJudging(materialOf(data_.set, data_.athlete, data_.body, *data_.record), data_.other);
+  data_.analysis.reset();
+  data_.phases.clear();
+  data_.late.clear();
+  data_.other.reset();
+  data_.tracks = {};
+  data_.problem = QString::fromStdString(data_.set.problem);
+}
+
+void SetSheet::takeJudged(SetSeen& seen) {
+  const SetId id = seen.set.id;
+  if (!house_.loadSet(id)) return;  // taken out of the house meanwhile
+  if (seen.analysis) {
+    if (log_ && log_->whose == seen.set.athlete) log_->put(seen.set, *seen.analysis);
+    if (auto ok = house_.saveResults(id, *seen.analysis, seen.by.book); !ok)
+      emit trouble(QString::fromStdString(ok.error().text));
+  }
+  if (id == data_.set.id) {
+    data_.cues = cueHistory(log(), data_.set);
+    data_.by = std::move(seen.by);
+    data_.tracks = std::move(seen.tracks);
+    data_.phases = std::move(seen.phases);
+    data_.late = std::move(seen.late);
+    data_.other = std::move(seen.other);
+    if (seen.analysis) {
+      data_.analysis = std::move(*seen.analysis);
+      data_.problem.clear();
+    } else {
+      data_.analysis.reset();
+      data_.problem = QString::fromStdString(seen.analysis.error().text);
+    }
     refresh();
+    if (const auto then = std::exchange(when_judged_, nullptr)) then();
   }
   emit changed(id);
 }
 
-void SetSheet::recompute() {
-  data_.analysis.reset();
-  data_.phases.clear();
-  data_.problem = QString::fromStdString(data_.set.problem);
-  data_.tracks = {};
-  if (!data_.record) return;
-  SetJudging judging = judgingOf(house_, data_.set, data_.record->tracks.across(), log());
-  if (!judging.problem.empty()) emit trouble(QString::fromStdString(judging.problem));
-  data_.by = std::move(judging.by);
-  data_.cues = cueHistory(log(), data_.set);
-  SetAnalysis found =
-      analyseSet(*data_.record, data_.athlete, data_.set.edit, data_.body, data_.by, log().causes);
-  data_.tracks = std::move(found.tracks);
-  auto& analysis = found.analysis;
-  if (!analysis) {
-    data_.problem = QString::fromStdString(analysis.error().text);
-    return;
-  }
-  data_.problem.clear();
-  data_.analysis = std::move(*analysis);
-  data_.phases = findPhases(data_.analysis->on->input, data_.analysis->reps);
-  late_.start();
-  judgeWithOther();
-  log().put(data_.set, *data_.analysis);
-  if (auto ok = house_.saveResults(data_.set.id, *data_.analysis, data_.by.book); !ok)
-    emit trouble(QString::fromStdString(ok.error().text));
-}
-
-// When what is known already stands on the sheet: what came with the last edit stays so long.
-void SetSheet::findLate() {
-  if (!data_.analysis) return;
-  auto late = findLateChanges(data_.by.book, *data_.analysis, data_.by.set);
-  const bool other = lateWords(late) != lateWords(data_.late);
-  data_.late = std::move(late);
-  if (other) refreshJudged();
-}
-
-// What another film of the set shows, and both together.
-void SetSheet::judgeWithOther() {
-  const auto link = linkedFilm(house_, data_.set);
-  if (!link) return data_.other.reset();
-  if (!data_.other || data_.other->set != link->other.set) {
-    data_.other.reset();
-    const auto set = house_.loadSet(link->other.set);
-    const auto record = house_.loadTracks(link->other.set);
-    if (!set || !record || !*record) return;
-    const SetJudging by = judgingOf(house_, *set, (*record)->tracks.across(), log());
-    SetAnalysis found = analyseSet(**record, data_.athlete, set->edit, data_.body, by.by);
-    if (!found.analysis) return;
-    data_.other = OtherSeen{set->id, 0.0, std::move(found.tracks.time_s), std::move(*found.analysis), {}};
-  }
-  data_.other->later_s = link->other.later_s;
-  AnalysisSettings settings = settingsFor(data_.athlete, data_.set.edit, data_.body, log().causes);
-  settings.judged = data_.by.set;
-  const auto both = judgeTogether(*data_.analysis, data_.other->analysis, settings, data_.by.book);
-  if (!both) return;
-  data_.analysis->findings = both->first;
-  data_.other->findings = both->second;
-  data_.analysis->decision = both->decision;
+void SetSheet::afterJudging(std::function<void()> then) {
+  if (!judging_.running(data_.set.id)) return then();
+  when_judged_ = std::move(then);
 }
 
 void SetSheet::sayOtherFilm(SetId id, const std::optional<OtherFilm>& other) {
@@ -942,28 +968,15 @@ void SetSheet::takeOutcome(SetId id, const TrackOutcome& outcome) {
   if (id == data_.set.id) {
     if (!outcome.joints_problem.isEmpty()) emit trouble(outcome.joints_problem);
     const bool first = !data_.record.has_value();
-    const std::size_t frame = film_->frame();
     open(id);
-    if (first && data_.analysis)
-      film_->goTo(data_.analysis->reps.front().turn_frame);
-    else
-      film_->goTo(frame);
-    if (data_.analysis && !data_.analysis->findings.empty())
-      film_->setEvidence(data_.analysis->findings.front());
-  } else {
-    // The tile wants its findings too.
-    SheetData quiet;
-    if (auto set = house_.loadSet(id); set) {
-      std::swap(quiet, data_);
-      data_.set = *set;
-      data_.record = outcome.record;
-      if (auto athletes = house_.athletes(); athletes)
-        for (const Athlete& a : *athletes)
-          if (a.id == data_.set.athlete) data_.athlete = a;
-      data_.body = bodyOf(house_, data_.set.athlete);
-      recompute();
-      std::swap(quiet, data_);
-    }
+    when_judged_ = [this, first] {
+      if (!data_.analysis) return;
+      if (first) film_->goTo(data_.analysis->reps.front().turn_frame);
+      if (!data_.analysis->findings.empty()) film_->setEvidence(data_.analysis->findings.front());
+    };
+  } else if (const auto set = house_.loadSet(id)) {  // the tile wants its findings too
+    if (const auto who = house_.loadRecord(set->athlete))
+      startJudging(materialOf(*set, who->athlete, bodyOf(*who), outcome.record));
   }
   emit changed(id);
 }
@@ -1018,6 +1031,7 @@ void SetSheet::askAsPlanned() {
 }
 
 void SetSheet::refresh() {
+  const LayoutPause pause(*this);
   readPlan();
   refreshSentence();
   film_->setData(&data_, data_.set.hasFilm()
@@ -1289,6 +1303,8 @@ void SetSheet::refreshJudged() {
              if (!file.isEmpty()) addFilm(file);
            })
         ->setProperty("what", QStringLiteral("add its film"));
+  } else if (judging_.running(data_.set.id)) {
+    paragraph(tr("Being judged"), 14, true);
   } else if (!jobs_.running(data_.set.id)) {
     paragraph(data_.record || !data_.problem.isEmpty() ? tr("Not measured") : tr("Not followed yet"), 16,
               false);
@@ -1483,6 +1499,7 @@ void SetSheet::choosePart(const FilmPart& part) {
 }
 
 void SetSheet::beginHere() {
+  settle();
   const std::size_t here = film_->frame(), end = data_.tracks.frameCount();
   if (end < 2) return emit trouble(tr("A part is chosen when the bar has been followed."));
   const std::size_t last = data_.set.edit.part ? data_.set.edit.part->last : end - 1;
@@ -1492,6 +1509,7 @@ void SetSheet::beginHere() {
 }
 
 void SetSheet::endHere() {
+  settle();
   const std::size_t here = film_->frame(), end = data_.tracks.frameCount();
   if (end < 2) return emit trouble(tr("A part is chosen when the bar has been followed."));
   const std::size_t first = data_.set.edit.part ? data_.set.edit.part->first : 0;
@@ -1501,6 +1519,7 @@ void SetSheet::endHere() {
 }
 
 void SetSheet::splitSets() {
+  settle();
   if (data_.set.edit.part || !data_.analysis || data_.analysis->sets.size() < 2 || !data_.record)
     return emit trouble(tr("This film shows one set."));
   if (jobs_.running(data_.set.id))
@@ -1676,6 +1695,7 @@ std::optional<Loading> SetSheet::loadingAtHand() const {
 }
 
 void SetSheet::showWarmUp() {
+  settle();
   const auto loading = loadingAtHand();
   if (!loading) return emit trouble(tr("Steps lead to a load on a bar; none is decided or suggested yet."));
   const auto steps =
@@ -1765,6 +1785,7 @@ QString SetSheet::jointName(Joint joint) const {
 }
 
 void SetSheet::placeFigure() {
+  settle();
   if (data_.tracks.across()) return emit trouble(tr("The figure is laid on a lifter filmed from the side."));
   if (film_->mode() == FilmView::Mode::kPlaceFigure) return film_->leaveMode();
   if (!data_.record) return emit trouble(tr("The figure can be placed when the bar has been followed."));
@@ -1774,6 +1795,7 @@ void SetSheet::placeFigure() {
 }
 
 void SetSheet::placeBack() {
+  settle();
   if (!data_.record || !data_.analysis || !data_.tracks.hasJoints() || data_.tracks.across())
     return emit trouble(
         tr("The back's points go on a lifter filmed from the side whose joints are known. Place the figure "
@@ -1806,6 +1828,7 @@ void SetSheet::placeBack() {
 }
 
 void SetSheet::askLeastSure() {
+  settle();
   asks_ = false;
   if (!data_.record || !data_.analysis || !data_.tracks.hasJoints())
     return emit trouble(data_.tracks.across()
@@ -1830,6 +1853,7 @@ void SetSheet::askLeastSure() {
 
 // Right as it is: no hand and no other joint moves it until K lets it go again.
 void SetSheet::keepPointed() {
+  settle();
   const auto joint = film_->pointedJoint();
   if (!joint || !data_.analysis)
     return emit trouble(tr("Point at a joint, or let one be asked for (N); then K keeps it as it is."));
@@ -1844,10 +1868,13 @@ void SetSheet::keepPointed() {
   std::sort(after.locked.begin(), after.locked.end());
   push(tr("Keep the %1").arg(name), after);
   emit trouble(tr("The %1 is right in all reps and stays as it is; K lets it go.").arg(name));
-  if (asks_) askLeastSure();
+  afterJudging([this] {
+    if (asks_) askLeastSure();
+  });
 }
 
 void SetSheet::keepFigure() {
+  settle();
   if (!data_.analysis || !data_.tracks.hasJoints())
     return emit trouble(tr("There are no joints to keep yet. Place the figure first (P)."));
   SetEdit after = data_.set.edit;
@@ -1867,6 +1894,7 @@ void SetSheet::keepFigure() {
 }
 
 void SetSheet::putAsNeighbour() {
+  settle();
   const auto joint = film_->pointedJoint();
   const std::size_t frame = film_->shownFrame();
   const auto at = joint ? sameAsNeighbour(data_.tracks, data_.set.edit.placed, frame, *joint) : std::nullopt;
@@ -1880,6 +1908,7 @@ void SetSheet::putAsNeighbour() {
 }
 
 void SetSheet::confirmView() {
+  settle();
   if (!data_.analysis)
     return emit trouble(tr("From where it was filmed shows when the bar has been followed."));
   SetEdit after = data_.set.edit;
@@ -1967,12 +1996,14 @@ void SetSheet::showCurves() {
 }
 
 void SetSheet::showSchools() {
+  settle();
   if (decisions_->currentWidget() != schools_)
     schools_->setData(&data_, schoolsOf(data_.athlete.profile, data_.set.edit.asked.lift));
   showInstead(schools_, schools_->choice(1));
 }
 
 void SetSheet::chooseLines() {
+  settle();
   if (!data_.analysis) return emit trouble(tr("Lines are drawn when the bar has been followed."));
   QMenu& menu = *new QMenu(this);  // it goes when it is closed
   menu.setAttribute(Qt::WA_DeleteOnClose);
@@ -1993,6 +2024,7 @@ void SetSheet::chooseLines() {
 }
 
 void SetSheet::chooseMeasure() {
+  settle();
   if (film_->mode() == FilmView::Mode::kMeasure) return film_->leaveMode();
   if (!data_.analysis)
     return emit trouble(tr("Measuring by hand needs the bar's scale: follow the bar first."));
@@ -2030,6 +2062,7 @@ void SetSheet::sayLine(RoomLineKind kind, const QString& length_cm) {
 }
 
 void SetSheet::sayCue() {
+  settle();
   const auto offered = cuesOffered();
   SetEdit after = data_.set.edit;
   if (!after.cue.empty()) {
@@ -2042,11 +2075,13 @@ void SetSheet::sayCue() {
 }
 
 void SetSheet::otherCue() {
+  settle();
   ++cue_choice_;
   refreshSaid();
 }
 
-HandOutFacts SetSheet::handOutFacts() const {
+HandOutFacts SetSheet::handOutFacts() {
+  settle();
   HandOutFacts facts;
   facts.day = dayWords(data_.set.day, "d MMMM yyyy");
   if (log_) facts.cues = log_->cues;
@@ -2074,6 +2109,7 @@ std::optional<double> SetSheet::suggestedLoad() const {
 }
 
 void SetSheet::acceptLoad() {
+  settle();
   const auto suggested = suggestedLoad();
   if (!suggested || data_.set.edit.next_load_kg) return;
   SetEdit after = data_.set.edit;
@@ -2082,6 +2118,7 @@ void SetSheet::acceptLoad() {
 }
 
 void SetSheet::changeLoad() {
+  settle();
   const double now =
       data_.set.edit.next_load_kg.value_or(suggestedLoad().value_or(data_.set.edit.asked.load_kg));
   change_line_->setText(QString::number(now));
@@ -2099,6 +2136,7 @@ QWidget* SetSheet::stationArea(int number) const {
 }
 
 void SetSheet::focusStation(int number) {
+  settle();
   if (number >= 3) decisions_->setCurrentIndex(0);
   switch (number) {
     case 1:

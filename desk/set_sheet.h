@@ -2,7 +2,7 @@
 // keys 1 to 5: Asked, Seen, Judged, Said, Next.
 //
 // Everything the coach decides is an edit of the set's record: one undo step, one transaction in the house
-// file.
+// file. It is judged behind the window: until that is done, what was judged before stays on the sheet.
 #pragma once
 
 #include <atomic>
@@ -11,7 +11,6 @@
 #include <memory>
 
 #include <QFutureWatcher>
-#include <QTimer>
 #include <QUndoGroup>
 #include <QUndoStack>
 #include <QWidget>
@@ -21,6 +20,7 @@
 #include "desk/curves_view.h"
 #include "desk/film_view.h"
 #include "desk/finding_card.h"
+#include "desk/judging_jobs.h"
 #include "desk/numbers_view.h"
 #include "desk/rep_ribbon.h"
 #include "desk/schools_view.h"
@@ -52,9 +52,17 @@ class SetSheet : public QWidget {
   // Nothing is on the sheet any more, and nothing of the house is being read.
   void putAway();
   SetId current() const { return data_.set.id; }
-  const SheetData& data() const { return data_; }
+  const SetRecord& set() const { return data_.set; }
+  const Athlete& athlete() const { return data_.athlete; }
+  // With all that was changed judged: waits for it.
+  const SheetData& data() {
+    settle();
+    return data_;
+  }
+  // What was changed has been judged and stands on the sheet when it returns.
+  void settle() { judging_.finish(); }
   // What a hand-out says beside the set itself.
-  HandOutFacts handOutFacts() const;
+  HandOutFacts handOutFacts();
   bool knowsCues() const { return trials_read_; }  // what they did in the whole house has been read
   FilmView& film() { return *film_; }
   // Where the five stations are, 1 to 5.
@@ -141,7 +149,8 @@ class SetSheet : public QWidget {
   QFutureWatcher<std::map<AthleteId, CueHistory>> trials_;
   bool trials_read_ = false;  // they are in the log
   std::shared_ptr<std::atomic<bool>> stop_reading_;
-  QTimer late_;                      // runs out when what the last reps changed is to be found
+  JudgingJobs judging_;
+  std::function<void()> when_judged_;  // done once what was asked of the set at hand has been judged
   std::vector<SetupRecord> setups_;  // of the athlete and lift at hand
   std::size_t cue_choice_ = 0;
   std::optional<RoomLine> open_line_;  // drawn, but not said yet what it shows
@@ -187,12 +196,17 @@ class SetSheet : public QWidget {
   void push(const QString& text, const SetEdit& after);
   template <typename Change>
   QString editAsked(const QString& text, Change&& change);
-  void recompute();
-  void findLate();
+  SetMaterial materialOf(const SetRecord& set, const Athlete& athlete, const std::optional<Body>& body,
+                         const TrackRecord& record);
+  void startJudging(SetMaterial material, std::optional<OtherSeen> known = std::nullopt);
+  void judgeAnew();
+  void takeJudged(SetSeen& seen);
+  void afterJudging(std::function<void()> then);
+  void lookAtWorst();
   void readTrials();
   void takeTrials();
-  HouseLog& log();
-  void judgeWithOther();
+  HouseLog& log() { return logOf(data_.set.athlete); }
+  HouseLog& logOf(AthleteId athlete);
   void refresh();
   void refreshSentence();
   void refreshJudged();

@@ -480,6 +480,7 @@ TEST_F(Trust, HowLongTheWindowDoesNotAnswer) {
   window.show();
   ASSERT_TRUE(QTest::qWaitForWindowExposed(&window));
   QApplication::setActiveWindow(&window);
+  SetSheet& sheet = window.sheet();  // asked for once: that waits for what is being judged
   if (given == nullptr) {
     window.addFilms(window.house().athletes()->front().id,
                     {QString::fromStdString((folder / "rep.mp4").string())});
@@ -536,11 +537,11 @@ TEST_F(Trust, HowLongTheWindowDoesNotAnswer) {
     app.doing = "opening a set";
     QTimer::singleShot(0, &window, [&] { window.openSet(filmed); });
     settle();
-    ASSERT_TRUE(QTest::qWaitFor([&] { return window.sheet().film().hasPicture(); }, 20000));
-    window.sheet().film().setFocus();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return sheet.film().hasPicture(); }, 20000));
+    sheet.film().setFocus();
     for (int i = 0; i < 12; ++i) key("a picture on", Qt::Key_Right);
     app.doing = "pulling the bar";
-    FilmView& film = window.sheet().film();
+    FilmView& film = sheet.film();
     const QPoint bar = film.rect().center();
     QTest::mousePress(&film, Qt::LeftButton, {}, bar);
     for (int i = 0; i < 20; ++i) {
@@ -549,7 +550,7 @@ TEST_F(Trust, HowLongTheWindowDoesNotAnswer) {
     }
     QTest::mouseRelease(&film, Qt::LeftButton, {}, bar + QPoint(0, 60));
     settle();
-    window.sheet().film().setFocus();
+    sheet.film().setFocus();
     key("numbers", Qt::Key_T);
     key("numbers, back", Qt::Key_T);
     key("curves", Qt::Key_C);
@@ -557,9 +558,9 @@ TEST_F(Trust, HowLongTheWindowDoesNotAnswer) {
     key("schools", Qt::Key_J);
     key("schools, back", Qt::Key_J);
     app.doing = "a word of the sentence";
-    typeWord(window.sheet(), QStringLiteral("effort felt"), QStringLiteral("8"));
+    typeWord(sheet, QStringLiteral("effort felt"), QStringLiteral("8"));
     settle();
-    window.sheet().film().setFocus();
+    sheet.film().setFocus();
     key("undo", Qt::Key_Z, Qt::ControlModifier);
     key("beside", Qt::Key_Y);
     QTest::qWait(400);

@@ -1,0 +1,60 @@
+#include "desk/judging_jobs.h"
+
+#include <algorithm>
+
+#include <QtConcurrent>
+
+namespace mottix {
+
+JudgingJobs::JudgingJobs(QObject* parent) : QObject(parent) {
+  pool_.setMaxThreadCount(1);
+  connect(&watcher_, &QFutureWatcherBase::finished, this, [this] {
+    if (watcher_.isFinished()) take();  // not when the next has been begun meanwhile
+  });
+}
+
+JudgingJobs::~JudgingJobs() {
+  watcher_.disconnect();
+  pool_.waitForDone();
+}
+
+bool JudgingJobs::waits(SetId set) const {
+  return std::any_of(waiting_.begin(), waiting_.end(), [set](const auto& m) { return m->set.id == set; });
+}
+
+bool JudgingJobs::running(SetId set) const {
+  return waits(set) || (at_hand_ && at_hand_->set.id == set);
+}
+
+void JudgingJobs::start(SetMaterial material) {
+  std::erase_if(waiting_, [&](const auto& m) { return m->set.id == material.set.id; });
+  waiting_.push_back(std::make_shared<const SetMaterial>(std::move(material)));
+  if (!at_hand_) next();
+}
+
+void JudgingJobs::next() {
+  if (waiting_.empty()) return;
+  at_hand_ = waiting_.front();
+  waiting_.pop_front();
+  watcher_.setFuture(QtConcurrent::run(
+      &pool_, [material = at_hand_] { return std::make_shared<SetSeen>(judgeSet(*material)); }));
+}
+
+void JudgingJobs::take() {
+  if (!at_hand_) return;  // taken already
+  const SetId set = at_hand_->set.id;
+  const auto seen = watcher_.result();
+  at_hand_.reset();
+  const bool old = waits(set);
+  next();
+  if (!old) emit judged(seen);
+}
+
+void JudgingJobs::finish() {
+  while (at_hand_) {
+    watcher_.waitForFinished();
+    take();
+  }
+}
+
+}  // namespace mottix
