@@ -1,10 +1,17 @@
 #include "desk/judging_jobs.h"
 
+#include <sys/resource.h>
+
 #include <algorithm>
 
 #include <QtConcurrent>
 
 namespace mottix {
+
+void giveWay() {
+  constexpr int kAfterTheWindow = 5;
+  (void)setpriority(PRIO_PROCESS, 0, kAfterTheWindow);  // of Linux: this thread alone
+}
 
 JudgingJobs::JudgingJobs(QObject* parent) : QObject(parent) {
   pool_.setMaxThreadCount(1);
@@ -36,8 +43,10 @@ void JudgingJobs::next() {
   if (waiting_.empty()) return;
   at_hand_ = waiting_.front();
   waiting_.pop_front();
-  watcher_.setFuture(QtConcurrent::run(
-      &pool_, [material = at_hand_] { return std::make_shared<SetSeen>(judgeSet(*material)); }));
+  watcher_.setFuture(QtConcurrent::run(&pool_, [material = at_hand_] {
+    giveWay();
+    return std::make_shared<SetSeen>(judgeSet(*material));
+  }));
 }
 
 void JudgingJobs::take() {

@@ -13,6 +13,9 @@
 
 namespace mottix {
 
+// The calling thread runs after others from now on: the window answers first where cores are few.
+void giveWay();
+
 class JudgingJobs : public QObject {
   Q_OBJECT
  public:

@@ -161,8 +161,7 @@ SetSeen judgeSet(const SetMaterial& from) {
     const SetMaterial& film = *from.other_from;
     SetAnalysis seen = analyseSet(film.record, film.athlete, film.set.edit, film.body, film.by, film.causes);
     if (seen.analysis)
-      out.other =
-          OtherSeen{film.set.id, 0.0, std::move(seen.tracks.time_s), std::move(*seen.analysis), {}};
+      out.other = OtherSeen{film.set.id, 0.0, std::move(seen.tracks.time_s), std::move(*seen.analysis), {}};
   }
   if (out.other) {
     out.other->later_s = from.later_s;

@@ -130,6 +130,7 @@ void SetSheet::readTrials() {
   if (stop_reading_) *stop_reading_ = true;
   stop_reading_ = std::make_shared<std::atomic<bool>>(false);
   trials_.setFuture(QtConcurrent::run([path = house_.path(), stop = stop_reading_] {
+    giveWay();
     const auto house = HouseFile::openAgain(path);
     return house ? mottix::readTrials(*house, readRules(*house).cues, [&] { return stop->load(); })
                  : std::map<AthleteId, CueHistory>();
@@ -876,8 +877,8 @@ void SetSheet::startJudging(SetMaterial material, std::optional<OtherSeen> known
       const auto set = house_.loadSet(link->other.set);
       const auto record = house_.loadTracks(link->other.set);
       if (set && record && *record)
-        material.other_from = std::make_shared<const SetMaterial>(
-            materialOf(*set, material.athlete, material.body, **record));
+        material.other_from =
+            std::make_shared<const SetMaterial>(materialOf(*set, material.athlete, material.body, **record));
     }
   }
   judging_.start(std::move(material));

@@ -151,7 +151,7 @@ class SetSheet : public QWidget {
   std::shared_ptr<std::atomic<bool>> stop_reading_;
   JudgingJobs judging_;
   std::function<void()> when_judged_;  // done once what was asked of the set at hand has been judged
-  std::vector<SetupRecord> setups_;  // of the athlete and lift at hand
+  std::vector<SetupRecord> setups_;    // of the athlete and lift at hand
   std::size_t cue_choice_ = 0;
   std::optional<RoomLine> open_line_;  // drawn, but not said yet what it shows
 

@@ -11,6 +11,7 @@
 #include <QScrollArea>
 #include <QUndoCommand>
 #include <QVBoxLayout>
+#include <QtConcurrent>
 
 #include "core/log/lift_history.h"
 #include "desk/keys.h"
@@ -277,7 +278,13 @@ void TodayView::takeOut() {
 }
 
 void TodayView::refresh() {
-  rows_.clear();
+  const LayoutPause pause(*this);
+  struct Wanted {
+    Row row;
+    LiftHistory history;
+    Expected<NextSession> next;
+  };
+  std::vector<Wanted> wanted;
   const PlanBook& book = builtInPlanBook();
   if (const auto athletes = house_.athletes())
     for (const Athlete& a : *athletes) {
@@ -299,22 +306,34 @@ void TodayView::refresh() {
           equipment = l.equipment;
           done += l.day == day() ? 1 : 0;
         }
-        auto next = planNext(*plan, book.gates, historyOf(*who, *lines, aim.lift, variant, day()), day(),
-                             {a.step_kg});
-        if (!next) {
-          emit trouble(QString::fromStdString(next.error().text));
-          continue;
-        }
-        const auto on = riggingIn(equipment, gear_);
-        if (on) {
-          NextSession on_plates = *next;
-          if (putOnPlates(on_plates, gear_, *on)) next = std::move(on_plates);
-        }
         const auto place = placeOf(*who, *lines, aim.lift);
-        rows_.push_back({*who, aim.lift, plan, std::move(*next), done, on,
-                         place && !place->atTop() ? &place->ladder->rungs[place->now] : nullptr});
+        wanted.push_back({{*who,
+                           aim.lift,
+                           plan,
+                           {},
+                           done,
+                           riggingIn(equipment, gear_),
+                           place && !place->atTop() ? &place->ladder->rungs[place->now] : nullptr},
+                          historyOf(*who, *lines, aim.lift, variant, day()),
+                          {}});
       }
     }
+  QtConcurrent::blockingMap(wanted, [this, &book](Wanted& one) {
+    const Row& row = one.row;
+    one.next = planNext(*row.plan, book.gates, one.history, day(), {row.who.athlete.step_kg});
+    if (!one.next || !row.on) return;
+    NextSession on_plates = *one.next;
+    if (putOnPlates(on_plates, gear_, *row.on)) one.next = std::move(on_plates);
+  });
+  rows_.clear();
+  for (Wanted& one : wanted) {
+    if (!one.next) {
+      emit trouble(QString::fromStdString(one.next.error().text));
+      continue;
+    }
+    one.row.next = std::move(*one.next);
+    rows_.push_back(std::move(one.row));
+  }
   refreshWho();
   refreshOrder();
   refreshDone();
