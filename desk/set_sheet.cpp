@@ -924,6 +924,10 @@ void SetSheet::takeJudged(SetSeen& seen) {
   emit changed(id);
 }
 
+bool SetSheet::beingJudged() const {
+  return !data_.analysis && judging_.running(data_.set.id);
+}
+
 void SetSheet::afterJudging(std::function<void()> then) {
   if (!judging_.running(data_.set.id)) return then();
   when_judged_ = std::move(then);
@@ -1304,7 +1308,7 @@ void SetSheet::refreshJudged() {
              if (!file.isEmpty()) addFilm(file);
            })
         ->setProperty("what", QStringLiteral("add its film"));
-  } else if (judging_.running(data_.set.id)) {
+  } else if (beingJudged()) {
     paragraph(tr("Being judged"), 14, true);
   } else if (!jobs_.running(data_.set.id)) {
     paragraph(data_.record || !data_.problem.isEmpty() ? tr("Not measured") : tr("Not followed yet"), 16,
@@ -1648,6 +1652,13 @@ std::vector<CueOffer> SetSheet::cuesOffered() const {
 }
 
 void SetSheet::refreshSaid() {
+  if (beingJudged()) {
+    cue_->clear();
+    cue_note_->clear();
+    say_->hide();
+    other_->hide();
+    return;
+  }
   const auto offered = cuesOffered();
   const Cue* said = cueBook().find(data_.set.edit.cue);
   const QString name = QString::fromStdString(data_.athlete.name).section(QLatin1Char(' '), 0, 0);
@@ -1740,6 +1751,12 @@ void SetSheet::refreshNext() {
   if (left.apart) reserve += QLatin1Char(' ') + tr("They do not agree: ask once more, or look again.");
   reserve_->setText(reserve);
   reserve_->setVisible(!reserve.isEmpty());
+  if (beingJudged()) {
+    next_->clear();
+    next_reason_->clear();
+    accept_->hide();
+    return;
+  }
   const bool planned = plan_.plan != nullptr && plan_.load_kg() > 0.0;
   if (!data_.analysis && !planned) {
     next_->setText(tr("Next: not decided"));
@@ -2171,7 +2188,8 @@ void SetSheet::keyPressEvent(QKeyEvent* event) {
       emit queueWanted();
     }
   } else if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) {
-    acceptLoad();
+    // Pressed for a joint that is about to be asked for, it is not meant for the load.
+    if (!(asks_ && judging_.running(data_.set.id))) acceptLoad();
   } else {
     QWidget::keyPressEvent(event);
   }

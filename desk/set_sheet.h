@@ -201,6 +201,7 @@ class SetSheet : public QWidget {
   void startJudging(SetMaterial material, std::optional<OtherSeen> known = std::nullopt);
   void judgeAnew();
   void takeJudged(SetSeen& seen);
+  bool beingJudged() const;  // for the first time: nothing is known yet
   void afterJudging(std::function<void()> then);
   void lookAtWorst();
   void readTrials();

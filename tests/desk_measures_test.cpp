@@ -619,6 +619,100 @@ TEST_F(MeasuredDesk, CausesAreStruckPutBackAndAdded) {
   EXPECT_EQ(parseHouseCauses(window->house().houseBook()->causes, "own")->own.size(), 1u);
 }
 
+SetMaterial materialFor(const HouseFile& house, SetId id) {
+  const SetRecord set = *house.loadSet(id);
+  const AthleteRecord who = *house.loadRecord(set.athlete);
+  const TrackRecord record = **house.loadTracks(id);
+  return {set,
+          who.athlete,
+          bodyOf(who),
+          judgingOf(house, set, record.tracks.across()).by,
+          builtInCauseBook(),
+          record,
+          {},
+          {},
+          0.0};
+}
+
+TEST_F(MeasuredDesk, OfASetThatIsJudgedAnewTheLastWishCounts) {
+  JudgingJobs jobs;
+  std::vector<std::pair<SetId, double>> judged;
+  QObject::connect(&jobs, &JudgingJobs::judged, [&](const std::shared_ptr<SetSeen>& seen) {
+    EXPECT_TRUE(seen->analysis);
+    judged.emplace_back(seen->set.id, seen->set.edit.asked.load_kg);
+  });
+  SetMaterial work = materialFor(window->house(), side);
+  for (const double kg : {60.0, 70.0, 90.0}) {
+    work.set.edit.asked.load_kg = kg;
+    jobs.start(work);
+  }
+  jobs.start(materialFor(window->house(), front));
+  EXPECT_TRUE(jobs.running(side));
+  EXPECT_TRUE(jobs.running(front));
+  EXPECT_TRUE(judged.empty()) << "nothing comes before the window turns to it";
+  jobs.finish();
+  EXPECT_FALSE(jobs.running(side));
+  EXPECT_FALSE(jobs.running(front));
+  EXPECT_EQ(judged, (std::vector<std::pair<SetId, double>>{{side, 90.0}, {front, 80.0}}));
+  // By itself, too.
+  jobs.start(work);
+  EXPECT_TRUE(waitFor([&] { return judged.size() == 3; }));
+  QTest::qWait(20);
+  EXPECT_EQ(judged.size(), 3u) << "each once";
+}
+
+TEST_F(MeasuredDesk, WhatIsSaidStandsAtOnceAndWhatFollowsComesAfter) {
+  SetSheet& sheet = window->sheet();
+  int changes = 0;
+  QObject::connect(&sheet, &SetSheet::changed, [&] { ++changes; });
+  auto* load = sheet.findChild<Word*>(QStringLiteral("word load"));
+  ASSERT_NE(load, nullptr);
+  const auto say = [&](const char* kg) {
+    QTest::mouseClick(load, Qt::LeftButton);
+    auto* line = qobject_cast<QLineEdit*>(QApplication::focusWidget());
+    ASSERT_NE(line, nullptr);
+    line->selectAll();
+    QTest::keyClicks(line, QString::fromLatin1(kg));
+    QTest::keyClick(line, Qt::Key_Return);
+  };
+  const std::optional<double> before = analysis().decision.next_load_kg;
+  ASSERT_TRUE(before);
+  say("100");
+  say("120");
+  EXPECT_EQ(load->text(), QStringLiteral("120 kg"));
+  EXPECT_EQ(changes, 0) << "nobody is told before it has been judged";
+  ASSERT_TRUE(waitFor([&] { return changes > 0; }));
+  EXPECT_EQ(changes, 1) << "the 100 kg were judged for nothing";
+  EXPECT_GT(*analysis().decision.next_load_kg, *before);
+
+  // The sheet is left, or the house closed, meanwhile: it is kept all the same.
+  const auto kept = [&] {
+    const auto results = window->house().results({});
+    for (const StoredResult& r : *results)
+      if (r.set.id == side) return r.found;
+    return std::vector<std::string>{"no result"};
+  };
+  ASSERT_FALSE(kept().empty());
+  SetEdit edit = window->house().loadSet(side)->edit;
+  edit.overruled = {{kept().front(), "seen from too high"}};
+  sheet.apply(side, edit);
+  QTest::keyClick(&sheet, Qt::Key_Escape);
+  ASSERT_FALSE(window->onSheet());
+  ASSERT_TRUE(waitFor([&] { return changes > 1; }));
+  EXPECT_TRUE(kept().empty());
+  edit.overruled.clear();
+  sheet.apply(side, edit);
+  reopen();
+  EXPECT_FALSE(kept().empty());
+
+  // Taken out of the house meanwhile.
+  window->openSet(side);
+  window->removeSet(side);
+  window->sheet().settle();
+  EXPECT_FALSE(window->house().loadSet(side));
+  EXPECT_EQ(window->notice(), QString());
+}
+
 TEST_F(MeasuredDesk, TheSheetSaysWhatToHangOnTheBar) {
   window->openSet(side);
   SetSheet& sheet = window->sheet();
@@ -633,6 +727,7 @@ TEST_F(MeasuredDesk, TheSheetSaysWhatToHangOnTheBar) {
     QTest::keyClick(line, Qt::Key_Return);
   };
   decide("82.5");
+  sheet.settle();
   ASSERT_TRUE(plates->loading());
   EXPECT_EQ(plates->loading()->total, Mass::ofKg(82.5));
   EXPECT_EQ(words->text(), QStringLiteral("25 + 5 + 1.25 a side."));
@@ -693,6 +788,7 @@ TEST_F(MeasuredDesk, ACueIsSaidWhileTheHousesBookIsToBeReadAgain) {
 TEST_F(MeasuredDesk, ACauseThatIsConfirmedDecidesTheLoad) {
   SetSheet& sheet = window->sheet();
   const auto press = [&](const QString& what) {
+    sheet.settle();
     QPushButton* b = withWhat(sheet, what);
     ASSERT_NE(b, nullptr) << what.toStdString();
     QTest::mouseClick(b, Qt::LeftButton);
