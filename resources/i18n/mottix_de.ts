@@ -11452,6 +11452,10 @@
         <source>Accept %1</source>
         <translation>%1 annehmen</translation>
     </message>
+    <message>
+        <source>Being judged</source>
+        <translation>Wird beurteilt</translation>
+    </message>
 </context>
 <context>
     <name>mottix::SetTile</name>
