@@ -21,6 +21,7 @@
 #include "desk/sentence.h"
 #include "desk/set_analysis.h"
 #include "report/eye_wording.h"
+#include "report/tr.h"
 #include "report/wording.h"
 
 namespace mottix {
@@ -520,7 +521,7 @@ void BlindLookView::refreshFound() {
             : QLatin1Char(' ') +
                   QString::fromUtf8(p.kind->unit.data(), static_cast<qsizetype>(p.kind->unit.size()));
     planted << tr("%1, %2%3 on %4")
-                   .arg(QString::fromUtf8(p.kind->words.data(), static_cast<qsizetype>(p.kind->words.size())))
+                   .arg(ofBook(std::string(p.kind->words)))
                    .arg(p.size, 0, 'f', p.size < 10.0 ? 1 : 0)
                    .arg(unit, repList(p.reps));
   }

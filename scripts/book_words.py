@@ -2,7 +2,8 @@
 """Writes the words of the built-in books as C++ that the translation tools can read.
 
 book_words.py OUT.cpp: titles, sentences and cues of resources/rules and the names of all measures in
-core/measure, each as QT_TRANSLATE_NOOP in the context that report/tr.h asks in.
+core/measure, and the faults that made-up clips are made with, each as QT_TRANSLATE_NOOP in the context
+that report/tr.h asks in.
 """
 import glob
 import json
@@ -34,6 +35,8 @@ def main():
     for table in sorted(glob.glob("core/measure/*.cpp")):
         with open(table, encoding="utf-8") as file:
             words.update(dict.fromkeys(re.findall(r'\{k\w+,\s*"\w+",\s*"([^"]+)"', file.read())))
+    with open("synth/faults.cpp", encoding="utf-8") as file:
+        words.update(dict.fromkeys(re.findall(r'Lift::k\w+,\s*"([^"]+)"', file.read())))
     with open(sys.argv[1], "w", encoding="utf-8") as out:
         for text in words:
             out.write(f'QT_TRANSLATE_NOOP("mottix", {json.dumps(text, ensure_ascii=False)})\n')

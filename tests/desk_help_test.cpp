@@ -24,6 +24,7 @@
 #include "desk/theme.h"
 #include "report/tr.h"
 #include "report/wording.h"
+#include "synth/faults.h"
 #include "synth/film_maker.h"
 
 namespace mottix {
@@ -217,6 +218,8 @@ TEST_F(Help, AnotherLanguageIsSpokenAsFarAsItsWordsGo) {
   for (const Cause& cause : builtInCauseBook().causes)
     EXPECT_NE(ofBook(cause.title).toStdString() + ofBook(cause.next_set).toStdString(),
               cause.title + cause.next_set);
+  for (const FaultKind& kind : faultKinds())
+    EXPECT_NE(ofBook(std::string(kind.words)).toStdString(), kind.words) << kind.name;
   EXPECT_EQ(measureWords(MeasureId::kHipBelowKnee), QStringLiteral("Hüfte unter Knie"));
   EXPECT_EQ(dayWords("2026-12-03", "d MMMM yyyy"), QStringLiteral("3. Dezember 2026"));
   window.reset();

@@ -6414,6 +6414,138 @@
         <source>Own numbers: 3 cm short of the toes is a usual squat, 8 cm a hip-led one.</source>
         <translation>Eigene Zahlen: 3 cm vor den Zehen ist eine übliche Kniebeuge, 8 cm eine aus der Hüfte.</translation>
     </message>
+    <message>
+        <source>insufficient depth</source>
+        <translation>zu wenig Tiefe</translation>
+    </message>
+    <message>
+        <source>hips rise faster than shoulders out of the bottom</source>
+        <translation>die Hüfte steigt aus der Tiefe schneller als die Schultern</translation>
+    </message>
+    <message>
+        <source>chest leads, knees go forward out of the bottom</source>
+        <translation>die Brust führt, die Knie gehen aus der Tiefe nach vorn</translation>
+    </message>
+    <message>
+        <source>bar drifts forward</source>
+        <translation>die Stange wandert nach vorn</translation>
+    </message>
+    <message>
+        <source>heels lift at the bottom</source>
+        <translation>die Fersen heben unten ab</translation>
+    </message>
+    <message>
+        <source>knees cave in on the ascent</source>
+        <translation>die Knie fallen beim Aufstehen nach innen</translation>
+    </message>
+    <message>
+        <source>bar lies lower on the right, between the hands</source>
+        <translation>die Stange liegt rechts tiefer, von Hand zu Hand</translation>
+    </message>
+    <message>
+        <source>pelvis tucks under at the bottom, the back&apos;s middle goes back</source>
+        <translation>das Becken kippt unten ein, die Rückenmitte geht nach hinten</translation>
+    </message>
+    <message>
+        <source>head thrown back on the way up</source>
+        <translation>der Kopf wird beim Aufstehen in den Nacken geworfen</translation>
+    </message>
+    <message>
+        <source>sinks back from so much of the way up and is helped up</source>
+        <translation>sinkt nach so viel des Weges zurück, und es wird geholfen</translation>
+    </message>
+    <message>
+        <source>drops loose: descent short of a second</source>
+        <translation>fällt locker hinunter: in weniger als einer Sekunde</translation>
+    </message>
+    <message>
+        <source>hips shoot up before the bar leaves the floor</source>
+        <translation>die Hüfte schießt hoch, bevor die Stange den Boden verlässt</translation>
+    </message>
+    <message>
+        <source>bar rolls forward before it leaves the floor</source>
+        <translation>die Stange rollt nach vorn, bevor sie den Boden verlässt</translation>
+    </message>
+    <message>
+        <source>bar drifts forward off the floor</source>
+        <translation>die Stange wandert vom Boden weg nach vorn</translation>
+    </message>
+    <message>
+        <source>the back&apos;s middle goes back off the floor</source>
+        <translation>die Rückenmitte geht beim Anheben nach hinten</translation>
+    </message>
+    <message>
+        <source>elbows bend: hands nearer the shoulders off the floor</source>
+        <translation>die Ellbogen beugen sich: die Hände kommen beim Anheben den Schultern näher</translation>
+    </message>
+    <message>
+        <source>leans back past upright at lock-out</source>
+        <translation>lehnt sich oben über die Senkrechte zurück</translation>
+    </message>
+    <message>
+        <source>knees bend early on the way down, the bar swings out</source>
+        <translation>die Knie beugen sich beim Absenken früh, die Stange schwingt aus</translation>
+    </message>
+    <message>
+        <source>bar lands in front of where it started</source>
+        <translation>die Stange landet vor der Stelle, an der sie begann</translation>
+    </message>
+    <message>
+        <source>lowered so much of the way short of lock-out</source>
+        <translation>wird um so viel des Weges vor dem Ende abgesenkt</translation>
+    </message>
+    <message>
+        <source>bar tilt, right hand lags</source>
+        <translation>die Stange kippt, die rechte Hand bleibt zurück</translation>
+    </message>
+    <message>
+        <source>no pause on the chest: short of a quarter of a second</source>
+        <translation>keine Pause auf der Brust: unter einer Viertelsekunde</translation>
+    </message>
+    <message>
+        <source>touches the chest farther toward the feet</source>
+        <translation>berührt die Brust weiter bei den Füßen</translation>
+    </message>
+    <message>
+        <source>bar sinks into the chest and is heaved</source>
+        <translation>die Stange sinkt in die Brust und wird herausgestemmt</translation>
+    </message>
+    <message>
+        <source>bar goes toward the feet on the way up</source>
+        <translation>die Stange geht beim Drücken zu den Füßen hin</translation>
+    </message>
+    <message>
+        <source>seat lifts off the bench on the ascent</source>
+        <translation>das Gesäß hebt beim Drücken von der Bank ab</translation>
+    </message>
+    <message>
+        <source>feet slide toward the head on the ascent</source>
+        <translation>die Füße rutschen beim Drücken zum Kopf hin</translation>
+    </message>
+    <message>
+        <source>head lifts off the bench on the ascent</source>
+        <translation>der Kopf hebt beim Drücken von der Bank ab</translation>
+    </message>
+    <message>
+        <source>shoulders come off the bench toward lock-out</source>
+        <translation>die Schultern lösen sich gegen Ende von der Bank</translation>
+    </message>
+    <message>
+        <source>bar sticks off the chest</source>
+        <translation>die Stange hängt über der Brust fest</translation>
+    </message>
+    <message>
+        <source>bar sticks near the top</source>
+        <translation>die Stange hängt kurz vor dem Ende fest</translation>
+    </message>
+    <message>
+        <source>elbows turn out with the bar on the chest</source>
+        <translation>die Ellbogen drehen mit der Stange auf der Brust nach außen</translation>
+    </message>
+    <message>
+        <source>wrists bend back with the bar on the chest</source>
+        <translation>die Handgelenke knicken mit der Stange auf der Brust nach hinten</translation>
+    </message>
 </context>
 <context>
     <name>mottix::AheadView</name>
