@@ -1137,6 +1137,7 @@ void SetSheet::refreshSentence() {
                                                : QStringLiteral(" "));
   sentence_->relayout();
   QString trust;
+  if (beingJudged()) trust = QLatin1Char(' ');  // keeps a line, so that the film does not move much
   if (data_.analysis) {
     const Analysis& found = *data_.analysis;
     trust = found.reps.size() == 1 ? tr("1 rep seen.") : tr("%1 reps seen.").arg(found.reps.size());
@@ -1744,6 +1745,11 @@ void SetSheet::refreshNext() {
             .arg(data_.athlete.worstPain()) +
         QLatin1Char(' ') + tr("Safeties, collars and spotters first.");
   caution_->setText(caution);
+  if (beingJudged()) {
+    for (QLabel* words : {next_, next_reason_, reserve_}) words->clear();
+    accept_->hide();
+    return;
+  }
   const Reserve& left = plan_.reserve;
   QString reserve = apartWords(left);
   if (reserve.isEmpty() && left.together) reserve = reserveWords(*left.together);
@@ -1751,12 +1757,6 @@ void SetSheet::refreshNext() {
   if (left.apart) reserve += QLatin1Char(' ') + tr("They do not agree: ask once more, or look again.");
   reserve_->setText(reserve);
   reserve_->setVisible(!reserve.isEmpty());
-  if (beingJudged()) {
-    next_->clear();
-    next_reason_->clear();
-    accept_->hide();
-    return;
-  }
   const bool planned = plan_.plan != nullptr && plan_.load_kg() > 0.0;
   if (!data_.analysis && !planned) {
     next_->setText(tr("Next: not decided"));
