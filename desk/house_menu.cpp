@@ -119,21 +119,25 @@ void HouseMenu::remove(AthleteId who, bool films) {
   if (const auto athletes = house_.athletes())
     for (const Athlete& a : *athletes)
       if (a.id == who) name = QString::fromStdString(a.name);
-  const auto gone = house_.removeAthlete(who);
-  if (!gone) return emit said(QString::fromStdString(gone.error().text));
-  int deleted = 0;
-  if (films)
-    for (const std::filesystem::path& film : *gone) {
-      std::error_code ec;
-      deleted += std::filesystem::remove(film, ec) ? 1 : 0;
-    }
-  emit changed();
-  QString words = tr("%1 is deleted. Backups and exports made before still hold them.").arg(name);
-  if (films)
-    words += QLatin1Char(' ') + tr("%1 of %2 films are deleted, too.").arg(deleted).arg(gone->size());
-  else if (!gone->empty())
-    words += QLatin1Char(' ') + tr("%1 films stay where they are.").arg(gone->size());
-  emit said(words);
+  // Thousands of sets are overwritten page by page: by a house file of its own, behind the window.
+  run(tr("%1 is being deleted …").arg(name), [=, path = house_.path()](const ExchangeGoing&) -> Done {
+    auto house = HouseFile::openAgain(path);
+    if (!house) return {QString::fromStdString(house.error().text), false};
+    const auto gone = house->removeAthlete(who);
+    if (!gone) return {QString::fromStdString(gone.error().text), false};
+    int deleted = 0;
+    if (films)
+      for (const std::filesystem::path& film : *gone) {
+        std::error_code ec;
+        deleted += std::filesystem::remove(film, ec) ? 1 : 0;
+      }
+    QString words = tr("%1 is deleted. Backups and exports made before still hold them.").arg(name);
+    if (films)
+      words += QLatin1Char(' ') + tr("%1 of %2 films are deleted, too.").arg(deleted).arg(gone->size());
+    else if (!gone->empty())
+      words += QLatin1Char(' ') + tr("%1 films stay where they are.").arg(gone->size());
+    return {words, true};
+  });
 }
 
 void HouseMenu::askExport() {

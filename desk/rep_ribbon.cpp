@@ -84,7 +84,7 @@ void RepRibbon::paintEvent(QPaintEvent*) {
   p.setRenderHint(QPainter::Antialiasing);
   const Theme& t = theme();
   if (paths_.empty()) {
-    if (data_ != nullptr && data_->record) return;  // followed, and yet to be judged
+    if (data_ != nullptr && data_->record) return;  // followed: what comes of it is said beside the film
     p.setPen(t.muted);
     p.setFont(type(14));
     p.drawText(rect(), Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap,

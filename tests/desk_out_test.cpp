@@ -235,9 +235,10 @@ TEST_F(OutDesk, TheHouseGoesOutAndAthletesComeInAndGo) {
   ASSERT_TRUE(*keepBackup(window->house().path(), "2026-11-24"));
   window->openStory(second.id);
   menu.remove(second.id, false);
+  EXPECT_TRUE(window->notice().contains(QStringLiteral("is being deleted"))) << window->notice().toStdString();
+  ASSERT_TRUE(waited("is deleted")) << window->notice().toStdString();
   EXPECT_EQ(window->house().athletes()->size(), 1u);
   EXPECT_EQ(window->queue().laneOf(second.id), nullptr);
-  EXPECT_TRUE(window->notice().contains(QStringLiteral("is deleted"))) << window->notice().toStdString();
   EXPECT_FALSE(window->goBack(at("set.mp4"))) << "no backup: nothing changes";
   EXPECT_EQ(window->house().athletes()->size(), 1u);
   ASSERT_TRUE(window->goBack(QString::fromStdString(backupsOf(window->house().path()).front().file.string())))
@@ -247,7 +248,7 @@ TEST_F(OutDesk, TheHouseGoesOutAndAthletesComeInAndGo) {
   EXPECT_TRUE(window->sheet().data().analysis) << "and the desk goes on";
   // With the films, by the menu's own words.
   menu.remove(second.id, true);
-  EXPECT_TRUE(window->notice().contains(QStringLiteral("1 of 1 films"))) << window->notice().toStdString();
+  ASSERT_TRUE(waited("1 of 1 films")) << window->notice().toStdString();
   EXPECT_TRUE(fs::exists(folder() / "set.mp4"));
 }
 

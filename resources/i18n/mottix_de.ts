@@ -9460,6 +9460,10 @@
         <source>Delete</source>
         <translation>Löschen</translation>
     </message>
+    <message>
+        <source>%1 is being deleted …</source>
+        <translation>%1 wird gelöscht …</translation>
+    </message>
 </context>
 <context>
     <name>mottix::HouseWindow</name>
