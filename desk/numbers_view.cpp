@@ -61,6 +61,12 @@ class NumbersModel : public QAbstractTableModel {
   const MeasureDefinition* definitionAt(int row) const {
     return row >= 0 && row < rowCount() ? rows_[static_cast<std::size_t>(row)].definition : nullptr;
   }
+  // Invalid where it is not there.
+  QModelIndex cellOf(const MeasureDefinition* measure, int column) const {
+    for (int row = 0; measure != nullptr && row < rowCount(); ++row)
+      if (definitionAt(row) == measure) return index(row, column);
+    return {};
+  }
   bool standsOut(const QModelIndex& index) const {
     const auto& spread = rows_[static_cast<std::size_t>(index.row())].spread;
     const Measure* m = at(index);
@@ -204,13 +210,20 @@ NumbersView::NumbersView(QWidget* parent) : QWidget(parent) {
   connect(back, &QPushButton::clicked, this, &NumbersView::closed);
   connect(filter_, &QLineEdit::textChanged, this, [this] { setData(data_); });
   connect(table_->selectionModel(), &QItemSelectionModel::currentChanged, this,
-          [this](const QModelIndex& now) { tell(now); });
+          [this](const QModelIndex& now) {
+            if (!put_back_) chosen_ = {model_->definitionAt(now.row()), now.column()};
+            tell(now);
+          });
 }
 
 void NumbersView::setData(const SheetData* sheet) {
   data_ = sheet;
   model_->show(isVisible() ? sheet : nullptr, filter_->text());
-  tell({});
+  const QModelIndex chosen = model_->cellOf(chosen_.measure, chosen_.column);
+  if (!chosen.isValid()) return tell({});
+  put_back_ = true;
+  table_->setCurrentIndex(chosen);
+  put_back_ = false;
 }
 void NumbersView::showEvent(QShowEvent* event) {
   setData(data_);
@@ -238,7 +251,7 @@ void NumbersView::tell(const QModelIndex& index) {
   } else {
     about_->setText(
         tr("Rep %1: %2 %3. %4").arg(m->rep).arg(measureWords(d->id), withError(m->value, d->unit), what));
-    emit frameWanted(m->frame);
+    if (!put_back_) emit frameWanted(m->frame);
   }
 }
 

@@ -36,6 +36,12 @@ class NumbersView : public QWidget {
   QTableView* table_ = nullptr;
   QLineEdit* filter_ = nullptr;
   QLabel* about_ = nullptr;
+  struct Cell {
+    const MeasureDefinition* measure = nullptr;
+    int column = 0;
+  };
+  Cell chosen_;            // stays through whatever is measured anew
+  bool put_back_ = false;  // it is being chosen again: the film stays where it is
   void tell(const QModelIndex& index);
 };
 

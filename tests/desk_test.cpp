@@ -1067,6 +1067,15 @@ TEST_F(Desk, AllMeasuresStandInATableThatLeadsToTheFilm) {
   // The film leads back: the rep of the moment is marked.
   EXPECT_TRUE(model->index(depth, 1).data(Qt::BackgroundRole).isValid());
   EXPECT_FALSE(model->index(depth, 2).data(Qt::BackgroundRole).isValid());
+  // Shown again, the same number is chosen, and the film stays where it was led since.
+  QTest::keyClick(table, Qt::Key_T);
+  ASSERT_FALSE(numbers.isVisible());
+  QTest::keyClick(&view, Qt::Key_Home);
+  QTest::keyClick(&view, Qt::Key_T);
+  ASSERT_TRUE(waitFor([&] { return numbers.isVisible(); }));
+  EXPECT_EQ(table->currentIndex(), model->index(depth, 1));
+  EXPECT_TRUE(about->text().contains(QStringLiteral("kneecap")));
+  EXPECT_EQ(view.frame(), 0u);
   // Typing finds; letters typed are no keys of the sheet.
   auto* filter = numbers.findChild<QLineEdit*>();
   QTest::mouseClick(filter, Qt::LeftButton);
