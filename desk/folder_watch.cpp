@@ -3,6 +3,7 @@
 #include <QDir>
 #include <QDirIterator>
 #include <QFileInfo>
+#include <QtConcurrent>
 
 namespace mottix {
 namespace {
@@ -15,6 +16,12 @@ FolderWatch::FolderWatch(QObject* parent) : QObject(parent) {
   settle_.setInterval(kPatience_ms);
   connect(&settle_, &QTimer::timeout, this, &FolderWatch::look);
   connect(&watcher_, &QFileSystemWatcher::directoryChanged, this, [this] { settle_.start(); });
+  connect(&looking_, &QFutureWatcherBase::finished, this, [this] { take(looking_.result()); });
+}
+
+FolderWatch::~FolderWatch() {
+  looking_.disconnect();
+  looking_.waitForFinished();
 }
 
 QStringList FolderWatch::filmsIn(const QString& folder) {
@@ -40,28 +47,45 @@ void FolderWatch::watch(const QString& folder, const QDateTime& since) {
   settle_.start();  // what came while nobody watched
 }
 
+FolderWatch::Seen FolderWatch::lookAt(const QString& folder) {
+  Seen seen{folder, QFileInfo(folder).isDir(), {}, {}};
+  if (!seen.there) return seen;
+  for (const QFileInfo& inner : QDir(folder).entryInfoList(QDir::Dirs | QDir::NoDotAndDotDot))
+    seen.inner << inner.filePath();
+  for (const QString& film : filmsIn(folder)) {
+    const QFileInfo info(film);
+    seen.films.push_back({film, info.size(), info.lastModified()});
+  }
+  return seen;
+}
+
 void FolderWatch::look() {
-  if (!QFileInfo(folder_).isDir()) {
+  if (!looking_.isRunning())
+    looking_.setFuture(QtConcurrent::run([folder = folder_] { return lookAt(folder); }));
+}
+
+void FolderWatch::take(const Seen& seen) {
+  if (seen.folder != folder_) return;  // another one is watched by now
+  if (!seen.there) {
     settle_.stop();
     emit lost(folder_);
     return;
   }
-  // One level down, as a folder for each athlete is.
-  for (const QFileInfo& inner : QDir(folder_).entryInfoList(QDir::Dirs | QDir::NoDotAndDotDot))
-    if (!watcher_.directories().contains(inner.filePath())) watcher_.addPath(inner.filePath());
+  const QStringList watched = watcher_.directories();
+  for (const QString& inner : seen.inner)
+    if (!watched.contains(inner)) watcher_.addPath(inner);
   bool grows = false;
-  for (const QString& film : filmsIn(folder_)) {
-    const QFileInfo info(film);
-    if (told_.count(film) > 0 || (since_.isValid() && info.lastModified() < since_)) continue;
-    const auto [at, fresh] = growing_.try_emplace(film, info.size());
-    if (fresh || at->second != info.size() || info.size() == 0) {
-      at->second = info.size();
+  for (const Film& film : seen.films) {
+    if (told_.count(film.path) > 0 || (since_.isValid() && film.changed < since_)) continue;
+    const auto [at, fresh] = growing_.try_emplace(film.path, film.bytes);
+    if (fresh || at->second != film.bytes || film.bytes == 0) {
+      at->second = film.bytes;
       grows = true;
       continue;
     }
     growing_.erase(at);
-    told_.insert(film);
-    emit came(film);
+    told_.insert(film.path);
+    emit came(film.path);
   }
   if (!grows) settle_.stop();
 }
