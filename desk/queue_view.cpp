@@ -187,12 +187,12 @@ Lane::Lane(const Athlete& athlete, QWidget* parent) : QWidget(parent), athlete_(
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(20, 8, 12, 6);
   row->setSpacing(16);
-  auto* head = new QWidget;
+  auto* head = new QWidget(this);
   head->setFixedWidth(244);
   auto* column = new QVBoxLayout(head);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(2);
-  auto* name = new Sentence(17);
+  auto* name = new Sentence(17, head);
   Word* name_word = name->addWord(tr("name"), [this](const QString& text) -> QString {
     if (text.isEmpty() || text.size() > 80) return tr("A name has 1 to 80 letters.");
     Athlete changed = athlete_;
@@ -204,7 +204,7 @@ Lane::Lane(const Athlete& athlete, QWidget* parent) : QWidget(parent), athlete_(
   name_word->setText(QFontMetrics(name_word->font()).elidedText(full, Qt::ElideRight, 238));
   name_word->setEditText(full);
   name_word->setToolTip(full);
-  auto* facts = new Sentence(14);
+  auto* facts = new Sentence(14, head);
   facts->addText(tr("adds"));
   Word* step = facts->addWord(tr("step"), [this](const QString& text) -> QString {
     QString t = text;
@@ -231,7 +231,7 @@ Lane::Lane(const Athlete& athlete, QWidget* parent) : QWidget(parent), athlete_(
   pain->setText(QStringLiteral("%1/10").arg(athlete.open_pain));
   if (athlete.worst_complaint > 0) facts->addText(tr(", complaint %1/10").arg(athlete.worst_complaint));
   pain->setEditText(QString::number(athlete.open_pain));
-  auto* note = new QLabel(QString::fromStdString(athlete.note));
+  auto* note = new QLabel(QString::fromStdString(athlete.note), head);
   note->setFont(type(13));
   note->setWordWrap(true);
   QPalette palette = note->palette();
@@ -252,7 +252,7 @@ Lane::Lane(const Athlete& athlete, QWidget* parent) : QWidget(parent), athlete_(
   column->addWidget(name);
   column->addWidget(facts);
   column->addWidget(note);
-  log_ = new QLabel;
+  log_ = new QLabel(head);
   log_->setFont(type(13));
   log_->setPalette(palette);
   log_->hide();
@@ -261,7 +261,7 @@ Lane::Lane(const Athlete& athlete, QWidget* parent) : QWidget(parent), athlete_(
   column->addStretch(1);
   row->addWidget(head);
 
-  row_area_ = new QScrollArea;
+  row_area_ = new QScrollArea(this);
   row_area_->setWidgetResizable(true);
   row_area_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   row_area_->setFixedHeight(152);
@@ -407,7 +407,7 @@ void QueueView::addLanes(int count) {
   for (; count > 0 && !pending_.empty(); --count) {
     const Athlete athlete = std::move(pending_.back());
     pending_.pop_back();
-    auto* lane = new Lane(athlete);
+    auto* lane = new Lane(athlete, lanes_->parentWidget());
     connect(lane, &Lane::filmsDropped, this, &QueueView::filmsDropped);
     connect(lane, &Lane::athleteChanged, this, &QueueView::athleteChanged);
     connect(lane, &Lane::addWanted, this, &QueueView::addWanted);
@@ -415,7 +415,7 @@ void QueueView::addLanes(int count) {
     connect(lane, &Lane::filmingWanted, this, &QueueView::filmingWanted);
     connect(lane, &Lane::fitWanted, this, &QueueView::fitWanted);
     for (const SetRecord& set : pending_sets_[athlete.id]) {
-      auto* tile = new SetTile(set);
+      auto* tile = new SetTile(set, lane->row());
       connect(tile, &QAbstractButton::clicked, this, [this, id = set.id] { emit openWanted(id); });
       connect(tile, &SetTile::stopWanted, this, &QueueView::stopWanted);
       connect(tile, &SetTile::followWanted, this, &QueueView::followWanted);

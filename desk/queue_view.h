@@ -62,6 +62,7 @@ class Lane : public QWidget {
   Lane(const Athlete& athlete, QWidget* parent = nullptr);
   AthleteId athlete() const { return athlete_.id; }
   const Athlete& record() const { return athlete_; }
+  QWidget* row() { return row_; }  // of tiles
   void addTile(SetTile* tile);
   void finish(const HouseFile::SetCounts& left_out);  // after the last tile
   void takeFocus();

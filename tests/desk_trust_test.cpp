@@ -85,7 +85,7 @@ class WatchedApplication : public QApplication {
  public:
   using QApplication::QApplication;
   struct Slow {
-    double ms = 0.0;
+    double ms = 0.0, worked_ms = 0.0;  // as lived, and of the thread's own processor time
     std::string what;
   };
   bool notify(QObject* receiver, QEvent* event) override {
@@ -94,22 +94,31 @@ class WatchedApplication : public QApplication {
     const std::string who = receiver->metaObject()->className();
     QElapsedTimer clock;
     clock.start();
+    const double worked_before = workedMs();
     ++depth_;
     const bool done = QApplication::notify(receiver, event);
     --depth_;
     const double ms = static_cast<double>(clock.nsecsElapsed()) / 1e6;
+    const double worked_ms = workedMs() - worked_before;
     ++events;
     all_ms.push_back(ms);
-    if (ms > 50.0) slow.push_back({ms, doing + ": " + who + " (event " + std::to_string(type) + ")"});
+    most_worked_ms = std::max(most_worked_ms, worked_ms);
+    if (ms > 50.0) slow.push_back({ms, worked_ms, doing + ": " + who + " (event " + std::to_string(type) + ")"});
     return done;
   }
   bool watching = false;
   std::string doing;
   long events = 0;
   std::vector<double> all_ms;
+  double most_worked_ms = 0.0;
   std::vector<Slow> slow;
 
  private:
+  static double workedMs() {
+    timespec t{};
+    clock_gettime(CLOCK_THREAD_CPUTIME_ID, &t);
+    return 1e3 * static_cast<double>(t.tv_sec) + 1e-6 * static_cast<double>(t.tv_nsec);
+  }
   int depth_ = 0;
 };
 
@@ -573,10 +582,13 @@ TEST_F(Trust, HowLongTheWindowDoesNotAnswer) {
   EXPECT_GT(app.events, 500);
   std::sort(app.all_ms.begin(), app.all_ms.end());
   std::printf(
-      "| events of two rounds | %ld | 99 %% within %.1f ms, the longest %.0f ms, %zu beyond 50 ms |\n",
-      app.events, app.all_ms[app.all_ms.size() * 99 / 100], app.all_ms.back(), app.slow.size());
+      "| events of two rounds | %ld | 99 %% within %.1f ms, the longest %.0f ms, %zu beyond 50 ms; most work "
+      "in one %.0f ms |\n",
+      app.events, app.all_ms[app.all_ms.size() * 99 / 100], app.all_ms.back(), app.slow.size(),
+      app.most_worked_ms);
   std::sort(app.slow.begin(), app.slow.end(), [](const auto& a, const auto& b) { return a.ms > b.ms; });
-  for (const auto& s : app.slow) std::printf("| beyond 50 ms | %s | %.0f ms |\n", s.what.c_str(), s.ms);
+  for (const auto& s : app.slow)
+    std::printf("| beyond 50 ms | %s | %.0f ms, %.0f of them at work |\n", s.what.c_str(), s.ms, s.worked_ms);
 }
 
 }  // namespace
