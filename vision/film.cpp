@@ -192,7 +192,7 @@ struct Film::Impl {
   Expected<bool> at(std::size_t index, Want want, FramePicture& out);
   Expected<bool> ask(const wire::Request& request, FramePicture& out);
   Expected<std::optional<wire::Answer>> answerTo(const wire::Request& request);
-  Expected<bool> take(const wire::Request& request, const wire::Answer& answer, FramePicture& out);
+  void take(const wire::Request& request, const wire::Answer& answer, FramePicture& out) const;
   void steady(cv::Mat& picture, std::size_t index) const;
 };
 
@@ -283,17 +283,18 @@ Expected<bool> Film::Impl::ask(const wire::Request& request, FramePicture& out) 
   if (!reader.say(&request, sizeof request)) return tl::make_unexpected(gone());
   const auto answer = answerTo(request);
   if (!answer) return tl::make_unexpected(answer.error());
-  return *answer ? take(request, **answer, out) : Expected<bool>(false);
+  if (!*answer) return false;
+  take(request, **answer, out);
+  return true;
 }
 
-Expected<bool> Film::Impl::take(const wire::Request& request, const wire::Answer& answer, FramePicture& out) {
+void Film::Impl::take(const wire::Request& request, const wire::Answer& answer, FramePicture& out) const {
   out.index = answer.index;
   out.time_s = time_s[answer.index];
   cv::Mat& picture = request.colour != 0 ? out.bgr : out.gray;
   picture.create(answer.rows, answer.cols, request.colour != 0 ? CV_8UC3 : CV_8UC1);
   std::memcpy(picture.data, reader.picture(request.slot), picture.total() * picture.elemSize());
   steady(picture, out.index);
-  return true;
 }
 
 Expected<bool> Film::Impl::at(std::size_t index, Want want, FramePicture& out) {
@@ -327,7 +328,8 @@ Expected<bool> Film::Impl::next(Want want, FramePicture& out) {
     ahead = wire::Request{0, asked.colour, 0, part, (asked.slot + 1) % wire::kSlots};
     if (!reader.say(&*ahead, sizeof *ahead)) ahead.reset();  // said at the next picture
   }
-  return take(asked, **answer, out);
+  take(asked, **answer, out);
+  return true;
 }
 
 void Film::Impl::steady(cv::Mat& picture, std::size_t index) const {
