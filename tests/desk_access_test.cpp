@@ -18,6 +18,7 @@
 #include <QLineEdit>
 #include <QPushButton>
 #include <QTest>
+#include <QTranslator>
 
 #include "desk/house_window.h"
 #include "desk/theme.h"
@@ -139,6 +140,29 @@ class Access : public testing::Test {
           w->focusProxy() == nullptr)
         out.push_back(w);
     return out;
+  }
+  // On any page of a window of that size.
+  static void noWordIsCutOff(const QSize& size) {
+    window->resize(size);
+    for (const Page& page : pages()) {
+      page.open();
+      for (int i = 0; i < 3; ++i) QCoreApplication::processEvents();
+      SCOPED_TRACE(page.name);
+      EXPECT_LE(window->minimumSizeHint().width(), 1280);
+      EXPECT_LE(window->minimumSizeHint().height(), 800);
+      for (const QLabel* l : window->findChildren<QLabel*>()) {
+        if (!l->isVisible() || l->text().isEmpty() ||
+            l->sizePolicy().horizontalPolicy() == QSizePolicy::Ignored)
+          continue;
+        const int needs = l->wordWrap() ? l->heightForWidth(l->width()) : l->sizeHint().height();
+        EXPECT_LE(needs, l->height() + 1) << l->text().left(60).toStdString();
+        EXPECT_TRUE(l->wordWrap() || l->sizeHint().width() <= l->width() + 1)
+            << l->text().left(60).toStdString();
+      }
+      for (const QPushButton* b : window->findChildren<QPushButton*>())
+        EXPECT_TRUE(!b->isVisible() || b->fontMetrics().horizontalAdvance(b->text()) <= b->width())
+            << b->text().toStdString();
+    }
   }
   static std::string describe(const QWidget* w) {
     return std::string(w->metaObject()->className()) + " “" + w->objectName().toStdString() + "” " +
@@ -300,29 +324,27 @@ TEST_F(Access, GreenAndClayAreToldApartByEyesThatSeeFewColours) {
 }
 
 TEST_F(Access, NoWordsAreCutOffAtAnySize) {
-  for (const QSize size : {QSize(1280, 800), QSize(1600, 1000), QSize(2560, 1440)}) {
-    window->resize(size);
-    for (const Page& page : pages()) {
-      page.open();
-      for (int i = 0; i < 3; ++i) QCoreApplication::processEvents();
-      SCOPED_TRACE(page.name);
-      EXPECT_LE(window->minimumSizeHint().width(), 1280);
-      EXPECT_LE(window->minimumSizeHint().height(), 800);
-      for (const QLabel* l : window->findChildren<QLabel*>()) {
-        if (!l->isVisible() || l->text().isEmpty() ||
-            l->sizePolicy().horizontalPolicy() == QSizePolicy::Ignored)
-          continue;
-        const int needs = l->wordWrap() ? l->heightForWidth(l->width()) : l->sizeHint().height();
-        EXPECT_LE(needs, l->height() + 1) << l->text().left(60).toStdString();
-        EXPECT_TRUE(l->wordWrap() || l->sizeHint().width() <= l->width() + 1)
-            << l->text().left(60).toStdString();
-      }
-      for (const QPushButton* b : window->findChildren<QPushButton*>())
-        EXPECT_TRUE(!b->isVisible() || b->fontMetrics().horizontalAdvance(b->text()) <= b->width())
-            << b->text().toStdString();
-    }
-  }
+  for (const QSize size : {QSize(1280, 800), QSize(1600, 1000), QSize(2560, 1440)}) noWordIsCutOff(size);
   window->resize(1280, 800);
+}
+
+// Its words are longer.
+TEST_F(Access, NorInAnotherLanguage) {
+  auto& app = *qobject_cast<QApplication*>(QCoreApplication::instance());
+  ASSERT_TRUE(speak(app, QStringLiteral("de")));
+  auto house = HouseFile::openAgain(window->house().path());
+  ASSERT_TRUE(house);
+  HouseWindow german(std::move(*house), kToday);
+  HouseWindow* english = std::exchange(window, &german);
+  german.show();
+  ASSERT_TRUE(QTest::qWaitForWindowExposed(&german));
+  noWordIsCutOff(QSize(1280, 800));
+  window = english;
+  for (QTranslator* t : app.findChildren<QTranslator*>()) {
+    QApplication::removeTranslator(t);
+    delete t;
+  }
+  speak(app, QStringLiteral("en"));
 }
 
 TEST_F(Access, NothingMovesByItself) {

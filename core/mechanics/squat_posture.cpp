@@ -232,13 +232,15 @@ SquatSolution solveSquat(const Body& body, const JointLimits& limits, const Squa
 }
 
 DeepestSquat findDeepestSquat(const Body& body, const JointLimits& limits, SquatSetup setup) {
-  constexpr double kStep = 0.02, kEnd = 0.30;
+  constexpr double kStep = 0.02;
+  constexpr int kSteps = 15;  // either way
   DeepestSquat out;
   auto solved = [&](double depth) {
     setup.hip_below_knee_m = depth;
     return solveSquat(body, limits, setup);
   };
-  for (double depth = -kEnd; depth <= kEnd + 1e-9; depth += kStep) {
+  for (int step = -kSteps; step <= kSteps; ++step) {
+    const double depth = kStep * step;
     const SquatSolution s = solved(depth);
     if (s.feasible) {
       out.hip_below_knee_m = depth;

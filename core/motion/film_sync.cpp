@@ -35,7 +35,9 @@ std::optional<Even> evenly(const BarHeight& bar) {
   if (bar.time_s.size() < 2) return std::nullopt;
   out.from_s = bar.time_s.front();
   constexpr double kGap_s = 0.25;
-  for (double t = out.from_s; t <= bar.time_s.back(); t += kStep_s) {
+  const auto steps = static_cast<std::size_t>((bar.time_s.back() - out.from_s) / kStep_s + 1e-9);
+  for (std::size_t step = 0; step <= steps; ++step) {
+    const double t = out.from_s + kStep_s * static_cast<double>(step);
     while (k + 2 < bar.time_s.size() && bar.time_s[k + 1] <= t) ++k;
     const SplineSample &a = fit.at[k], &b = fit.at[k + 1];
     const double dt = bar.time_s[k + 1] - bar.time_s[k];

@@ -7620,7 +7620,7 @@
     </message>
     <message>
         <source>Play · Space</source>
-        <translation>Abspielen · Leertaste</translation>
+        <translation>Abspielen · Leer</translation>
     </message>
     <message>
         <source>Play or stop the clip</source>
@@ -7644,7 +7644,7 @@
     </message>
     <message>
         <source>Enter</source>
-        <translation>Eingabe</translation>
+        <translation>Enter</translation>
     </message>
     <message>
         <source>Look at a clip; done looking; the next</source>
@@ -7680,7 +7680,7 @@
     </message>
     <message>
         <source>Look at a clip · Enter</source>
-        <translation>Einen Film ansehen · Eingabe</translation>
+        <translation>Einen Film ansehen · Enter</translation>
     </message>
     <message>
         <source>The clip is being filmed …</source>
@@ -7704,11 +7704,11 @@
     </message>
     <message>
         <source>That is all I see · Enter</source>
-        <translation>Mehr sehe ich nicht · Eingabe</translation>
+        <translation>Mehr sehe ich nicht · Enter</translation>
     </message>
     <message>
         <source>Next clip · Enter</source>
-        <translation>Nächster Film · Eingabe</translation>
+        <translation>Nächster Film · Enter</translation>
     </message>
     <message>
         <source>Nothing was beyond the limits, and you called nothing.</source>
@@ -8009,7 +8009,7 @@
     </message>
     <message>
         <source>Drag the points onto hip, knee, ankle, shoulder, heel and toe of the near side; drag a line to move the whole figure. F turns it round. Enter follows the joints through the film, Esc leaves.</source>
-        <translation>Zieh die Punkte auf Hüfte, Knie, Knöchel, Schulter, Ferse und Zehe der nahen Seite; zieh eine Linie, um die ganze Figur zu bewegen. F dreht sie um. Eingabe verfolgt die Gelenke durch den Film, Esc beendet.</translation>
+        <translation>Zieh die Punkte auf Hüfte, Knie, Knöchel, Schulter, Ferse und Zehe der nahen Seite; zieh eine Linie, um die ganze Figur zu bewegen. F dreht sie um. Enter verfolgt die Gelenke durch den Film, Esc beendet.</translation>
     </message>
     <message>
         <source>Drag along something upright (a post, a door), or along something whose length you know. Esc leaves.</source>
@@ -8226,7 +8226,7 @@
     </message>
     <message>
         <source>Why? Enter overrules, Esc leaves it standing</source>
-        <translation>Warum? Eingabe überstimmt, Esc lässt ihn stehen</translation>
+        <translation>Warum? Enter überstimmt, Esc lässt ihn stehen</translation>
     </message>
     <message>
         <source>Why the finding does not stand</source>
@@ -9199,7 +9199,7 @@
     </message>
     <message>
         <source>Own cause: what is done on the next set; Enter keeps it</source>
-        <translation>Eigene Ursache: was im nächsten Satz zu tun ist; Eingabe behält sie</translation>
+        <translation>Eigene Ursache: was im nächsten Satz zu tun ist; Enter behält sie</translation>
     </message>
     <message>
         <source>Own cause, a colon, and what is done</source>
@@ -9227,7 +9227,7 @@
     </message>
     <message>
         <source>Own words for this; Enter keeps them</source>
-        <translation>Eigene Worte dafür; Eingabe behält sie</translation>
+        <translation>Eigene Worte dafür; Enter behält sie</translation>
     </message>
     <message>
         <source>Own cue</source>
@@ -9621,7 +9621,7 @@
     </message>
     <message>
         <source>To the next thing, or the one before; Enter or Space does it</source>
-        <translation>Zum nächsten oder vorigen; Eingabe oder Leertaste führt aus</translation>
+        <translation>Zum nächsten oder vorigen; Enter oder Leertaste führt aus</translation>
     </message>
     <message>
         <source>name</source>
@@ -10134,7 +10134,7 @@
     </message>
     <message>
         <source>Oldest left. Drop films of one set each on a lane; Enter opens a set, Delete removes it.</source>
-        <translation>Älteste links. Zieh Filme von je einem Satz auf eine Spur; Eingabe öffnet einen Satz, Entf entfernt ihn.</translation>
+        <translation>Älteste links. Zieh Filme von je einem Satz auf eine Spur; Enter öffnet einen Satz, Entf entfernt ihn.</translation>
     </message>
     <message>
         <source>Go on · Ctrl+H</source>
@@ -10450,7 +10450,7 @@
     </message>
     <message>
         <source>Play · Space</source>
-        <translation>Abspielen · Leertaste</translation>
+        <translation>Abspielen · Leer</translation>
     </message>
     <message>
         <source>Play or stop the film</source>
@@ -10566,7 +10566,7 @@
     </message>
     <message>
         <source>Accept · Enter</source>
-        <translation>Annehmen · Eingabe</translation>
+        <translation>Annehmen · Enter</translation>
     </message>
     <message>
         <source>Take this load for the next set</source>
@@ -11482,7 +11482,7 @@
     </message>
     <message>
         <source>Least sure: the %1, ± %2 cm. Drag it, or move it with Shift and the arrows; Enter when it is right, D where you placed it last, K to keep it in all reps, Esc to stop.</source>
-        <translation>Am unsichersten: %1, ± %2 cm. Zieh das Gelenk, oder beweg es mit Umschalt und den Pfeilen; Eingabe, wenn es stimmt, D dorthin, wo du es zuletzt gesetzt hast, K behält es in allen Wiederholungen, Esc hört auf.</translation>
+        <translation>Am unsichersten: %1, ± %2 cm. Zieh das Gelenk, oder beweg es mit Umschalt und den Pfeilen; Enter, wenn es stimmt, D dorthin, wo du es zuletzt gesetzt hast, K behält es in allen Wiederholungen, Esc hört auf.</translation>
     </message>
     <message>
         <source>Point at a joint, or let one be asked for (N); then K keeps it as it is.</source>
@@ -11599,7 +11599,7 @@
         <source>
 Enter opens, Delete removes</source>
         <translation>
-Eingabe öffnet, Entf entfernt</translation>
+Enter öffnet, Entf entfernt</translation>
     </message>
     <message>
         <source>stop</source>
@@ -11662,7 +11662,7 @@ Eingabe öffnet, Entf entfernt</translation>
     <name>mottix::StoryChart</name>
     <message>
         <source>The story of the lift: arrows choose a set, Enter opens it</source>
-        <translation>Der Verlauf der Hebung: Pfeile wählen einen Satz, Eingabe öffnet ihn</translation>
+        <translation>Der Verlauf der Hebung: Pfeile wählen einen Satz, Enter öffnet ihn</translation>
     </message>
     <message>
         <source>%1, week of %2: on %3 of %4 reps</source>
@@ -11807,7 +11807,7 @@ Eingabe öffnet, Entf entfernt</translation>
     </message>
     <message>
         <source>Enter</source>
-        <translation>Eingabe</translation>
+        <translation>Enter</translation>
     </message>
     <message>
         <source>Open the set</source>
@@ -11819,7 +11819,7 @@ Eingabe öffnet, Entf entfernt</translation>
     </message>
     <message>
         <source>Open · Enter</source>
-        <translation>Öffnen · Eingabe</translation>
+        <translation>Öffnen · Enter</translation>
     </message>
     <message>
         <source>Open the sheet of the chosen set</source>
@@ -11898,7 +11898,7 @@ Eingabe öffnet, Entf entfernt</translation>
     </message>
     <message>
         <source>Write down · Enter</source>
-        <translation>Aufschreiben · Eingabe</translation>
+        <translation>Aufschreiben · Enter</translation>
     </message>
     <message>
         <source>Keep these sets in the log; a film can be added to one later</source>
@@ -11918,7 +11918,7 @@ Eingabe öffnet, Entf entfernt</translation>
     </message>
     <message>
         <source>Enter</source>
-        <translation>Eingabe</translation>
+        <translation>Enter</translation>
     </message>
     <message>
         <source>Write down what the line says</source>
@@ -11950,7 +11950,7 @@ Eingabe öffnet, Entf entfernt</translation>
     </message>
     <message>
         <source>Open · Enter</source>
-        <translation>Öffnen · Eingabe</translation>
+        <translation>Öffnen · Enter</translation>
     </message>
     <message>
         <source>Open the sheet of the chosen set; a film can be added there</source>
@@ -12180,7 +12180,7 @@ Eingabe öffnet, Entf entfernt</translation>
     </message>
     <message>
         <source>The next stop (Enter)</source>
-        <translation>Die nächste Station (Eingabe)</translation>
+        <translation>Die nächste Station (Enter)</translation>
     </message>
     <message>
         <source>Leave the walk</source>
@@ -12268,7 +12268,7 @@ Woche</translation>
     <name>mottix::Word</name>
     <message>
         <source>%1: press Enter or click to change</source>
-        <translation>%1: Eingabe oder Klick zum Ändern</translation>
+        <translation>%1: Enter oder Klick zum Ändern</translation>
     </message>
 </context>
 </TS>
