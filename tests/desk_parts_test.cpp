@@ -534,7 +534,7 @@ class JobsTest : public OnScreen {
     return j;
   }
   bool wait() {
-    return QTest::qWaitFor([this] { return jobs.idle(); }, 60000);
+    return QTest::qWaitFor([this] { return jobs.idle(); }, 240000);
   }
   AnalysisJobs jobs;
   std::vector<double> parts;
