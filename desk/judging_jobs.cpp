@@ -4,11 +4,15 @@
 
 #include <algorithm>
 
+#include <QCoreApplication>
+#include <QThread>
 #include <QtConcurrent>
 
 namespace mottix {
 
 void giveWay() {
+  // Who waits for work that has not begun does it themselves; the window gives way to nobody.
+  if (QThread::currentThread() == QCoreApplication::instance()->thread()) return;
   constexpr int kAfterTheWindow = 5;
   (void)setpriority(PRIO_PROCESS, 0, kAfterTheWindow);  // of Linux: this thread alone
 }

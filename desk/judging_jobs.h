@@ -13,7 +13,8 @@
 
 namespace mottix {
 
-// The calling thread runs after others from now on: the window answers first where cores are few.
+// The calling thread runs after others from now on, but for the window's own: it answers first where cores
+// are few.
 void giveWay();
 
 class JudgingJobs : public QObject {

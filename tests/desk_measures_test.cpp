@@ -1,5 +1,6 @@
 // What is measured, through the desk's windows: lines on the film, curves, measures by hand, side by side and
 // two films of one set. Real mouse and key events; the house is made once and copied for each test.
+#include <sys/resource.h>
 #include <unistd.h>
 
 #include <filesystem>
@@ -635,6 +636,7 @@ SetMaterial materialFor(const HouseFile& house, SetId id) {
 }
 
 TEST_F(MeasuredDesk, OfASetThatIsJudgedAnewTheLastWishCounts) {
+  const int nice = getpriority(PRIO_PROCESS, 0);
   JudgingJobs jobs;
   std::vector<std::pair<SetId, double>> judged;
   QObject::connect(&jobs, &JudgingJobs::judged, [&](const std::shared_ptr<SetSeen>& seen) {
@@ -654,6 +656,7 @@ TEST_F(MeasuredDesk, OfASetThatIsJudgedAnewTheLastWishCounts) {
   EXPECT_FALSE(jobs.running(side));
   EXPECT_FALSE(jobs.running(front));
   EXPECT_EQ(judged, (std::vector<std::pair<SetId, double>>{{side, 90.0}, {front, 80.0}}));
+  EXPECT_EQ(getpriority(PRIO_PROCESS, 0), nice) << "only what is behind the window gives way";
   // By itself, too.
   jobs.start(work);
   EXPECT_TRUE(waitFor([&] { return judged.size() == 3; }));
