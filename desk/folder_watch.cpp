@@ -15,7 +15,10 @@ constexpr int kPatience_ms = 2000;
 FolderWatch::FolderWatch(QObject* parent) : QObject(parent) {
   settle_.setInterval(kPatience_ms);
   connect(&settle_, &QTimer::timeout, this, &FolderWatch::look);
-  connect(&watcher_, &QFileSystemWatcher::directoryChanged, this, [this] { settle_.start(); });
+  connect(&watcher_, &QFileSystemWatcher::directoryChanged, this, [this] {
+    stirred_ = true;
+    settle_.start();
+  });
   connect(&looking_, &QFutureWatcherBase::finished, this, [this] { take(looking_.result()); });
 }
 
@@ -60,8 +63,9 @@ FolderWatch::Seen FolderWatch::lookAt(const QString& folder) {
 }
 
 void FolderWatch::look() {
-  if (!looking_.isRunning())
-    looking_.setFuture(QtConcurrent::run([folder = folder_] { return lookAt(folder); }));
+  if (looking_.isRunning()) return;
+  stirred_ = false;
+  looking_.setFuture(QtConcurrent::run([folder = folder_] { return lookAt(folder); }));
 }
 
 void FolderWatch::take(const Seen& seen) {
@@ -87,7 +91,7 @@ void FolderWatch::take(const Seen& seen) {
     told_.insert(film.path);
     emit came(film.path);
   }
-  if (!grows) settle_.stop();
+  if (!grows && !stirred_) settle_.stop();
 }
 
 }  // namespace mottix

@@ -50,6 +50,7 @@ class FolderWatch : public QObject {
     std::vector<Film> films;
   };
   QFutureWatcher<Seen> looking_;
+  bool stirred_ = false;  // something changed since it was looked at last
   static Seen lookAt(const QString& folder);
   void look();
   void take(const Seen& seen);

@@ -760,6 +760,7 @@ void SetSheet::open(SetId id) {
     emit trouble(QString::fromStdString(tracks.error().text));
   if (same && data_.record) {  // stays until it has been judged anew
     data_.by = std::move(before.by);
+    data_.cues = std::move(before.cues);
     data_.tracks = std::move(before.tracks);
     data_.analysis = std::move(before.analysis);
     data_.phases = std::move(before.phases);
