@@ -141,27 +141,31 @@ class Access : public testing::Test {
         out.push_back(w);
     return out;
   }
+  // The first word on the page that has not the room it needs; empty: none.
+  static std::string firstCutOff() {
+    for (const QLabel* l : window->findChildren<QLabel*>()) {
+      if (!l->isVisible() || l->text().isEmpty() ||
+          l->sizePolicy().horizontalPolicy() == QSizePolicy::Ignored)
+        continue;
+      const int needs = l->wordWrap() ? l->heightForWidth(l->width()) : l->sizeHint().height();
+      if (needs > l->height() + 1 || (!l->wordWrap() && l->sizeHint().width() > l->width() + 1))
+        return l->text().left(60).toStdString();
+    }
+    for (const QPushButton* b : window->findChildren<QPushButton*>())
+      if (b->isVisible() && b->fontMetrics().horizontalAdvance(b->text()) > b->width())
+        return b->text().toStdString();
+    return {};
+  }
   // On any page of a window of that size.
   static void noWordIsCutOff(const QSize& size) {
     window->resize(size);
     for (const Page& page : pages()) {
       page.open();
-      for (int i = 0; i < 3; ++i) QCoreApplication::processEvents();
       SCOPED_TRACE(page.name);
+      // What is long is laid out in more than one go.
+      EXPECT_TRUE(QTest::qWaitFor([] { return firstCutOff().empty(); }, 2000)) << firstCutOff();
       EXPECT_LE(window->minimumSizeHint().width(), 1280);
       EXPECT_LE(window->minimumSizeHint().height(), 800);
-      for (const QLabel* l : window->findChildren<QLabel*>()) {
-        if (!l->isVisible() || l->text().isEmpty() ||
-            l->sizePolicy().horizontalPolicy() == QSizePolicy::Ignored)
-          continue;
-        const int needs = l->wordWrap() ? l->heightForWidth(l->width()) : l->sizeHint().height();
-        EXPECT_LE(needs, l->height() + 1) << l->text().left(60).toStdString();
-        EXPECT_TRUE(l->wordWrap() || l->sizeHint().width() <= l->width() + 1)
-            << l->text().left(60).toStdString();
-      }
-      for (const QPushButton* b : window->findChildren<QPushButton*>())
-        EXPECT_TRUE(!b->isVisible() || b->fontMetrics().horizontalAdvance(b->text()) <= b->width())
-            << b->text().toStdString();
     }
   }
   static std::string describe(const QWidget* w) {
