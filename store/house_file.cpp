@@ -708,6 +708,7 @@ struct HouseFile::Impl {
         "ON c.id = s.clip_id " +
             where + " ORDER BY e.day, s.id");
     if (id != 0) q.bind(1, id);
+    Children children(db);
     std::vector<SetRecord> out;
     while (q.executeStep()) {
       SetRecord set;
@@ -754,72 +755,78 @@ struct HouseFile::Impl {
         if (const auto c = conditionNamed(name)) set.edit.conditions.push_back(*c);
       set.edit.note = q.getColumn(37).getString();
       if (!q.getColumn(38).isNull()) set.edit.suggested_kg = q.getColumn(38).getDouble();
-      readChildren(set);
+      children.readInto(set);
       out.push_back(std::move(set));
     }
     return out;
   }
 
-  void readChildren(SetRecord& set) {
-    SQLite::Statement points(
-        db, "SELECT entry, frame, joint, x_px, y_px FROM placed_point WHERE set_id = ? ORDER BY entry");
-    points.bind(1, raw(set.id));
-    std::int64_t last = -1;
-    while (points.executeStep()) {
-      const std::int64_t entry = points.getColumn(0).getInt64();
-      if (entry != last)
-        set.edit.placed.push_back({static_cast<std::size_t>(points.getColumn(1).getInt64()), {}});
-      last = entry;
-      if (const auto joint = jointNamed(points.getColumn(2).getString()))
-        set.edit.placed.back().joints[indexOf(*joint)] =
-            Vec2(points.getColumn(3).getDouble(), points.getColumn(4).getDouble());
-    }
-    SQLite::Statement drawn(db,
-                            "SELECT kind, frame, from_x, from_y, to_x, to_y, length_m FROM room_line "
-                            "WHERE set_id = ? ORDER BY entry");
-    drawn.bind(1, raw(set.id));
-    while (drawn.executeStep())
-      for (const RoomLineKind kind : kRoomLineKinds)
-        if (nameOf(kind) == drawn.getColumn(0).getString())
-          set.edit.lines.push_back({kind, static_cast<std::size_t>(drawn.getColumn(1).getInt64()),
-                                    Vec2(drawn.getColumn(2).getDouble(), drawn.getColumn(3).getDouble()),
-                                    Vec2(drawn.getColumn(4).getDouble(), drawn.getColumn(5).getDouble()),
-                                    drawn.getColumn(6).getDouble()});
-    SQLite::Statement by_hand(db,
-                              "SELECT entry, kind, frame, x_px, y_px FROM drawn_point WHERE set_id = ? "
-                              "ORDER BY entry, place");
-    by_hand.bind(1, raw(set.id));
-    std::int64_t entry_before = -1;
-    while (by_hand.executeStep()) {
-      const auto kind = drawnKindNamed(by_hand.getColumn(1).getString());
-      if (!kind) continue;  // of a newer program
-      const std::int64_t entry = by_hand.getColumn(0).getInt64();
-      if (entry != entry_before) set.edit.drawn.push_back({*kind, {}});
-      entry_before = entry;
-      set.edit.drawn.back().points.push_back(
-          {static_cast<std::size_t>(by_hand.getColumn(2).getInt64()),
-           Vec2(by_hand.getColumn(3).getDouble(), by_hand.getColumn(4).getDouble())});
-    }
-    SQLite::Statement other(db, "SELECT other_id, later_s, by_hand FROM other_film WHERE set_id = ?");
-    other.bind(1, raw(set.id));
-    if (other.executeStep())
-      set.edit.other_film = OtherFilm{static_cast<SetId>(other.getColumn(0).getInt64()),
-                                      other.getColumn(1).getDouble(), other.getColumn(2).getInt() != 0};
-    SQLite::Statement locked(db, "SELECT joint FROM locked_joint WHERE set_id = ?");
-    locked.bind(1, raw(set.id));
-    while (locked.executeStep())
-      if (const auto joint = jointNamed(locked.getColumn(0).getString())) set.edit.locked.push_back(*joint);
-    std::sort(set.edit.locked.begin(), set.edit.locked.end());
-    SQLite::Statement rules(db, "SELECT rule, why FROM overrule WHERE set_id = ? ORDER BY rule");
-    rules.bind(1, raw(set.id));
-    while (rules.executeStep())
-      set.edit.overruled.push_back({rules.getColumn(0).getString(), rules.getColumn(1).getString()});
-    SQLite::Statement causes(db, "SELECT cause, holds FROM cause_word WHERE set_id = ?");
-    causes.bind(1, raw(set.id));
-    while (causes.executeStep())
-      set.edit.causes[causes.getColumn(0).getString()] = causes.getColumn(1).getInt() != 0;
-  }
+  // What hangs on a set, prepared once for all that are read.
+  struct Children {
+    explicit Children(SQLite::Database& db)
+        : points(db,
+                 "SELECT entry, frame, joint, x_px, y_px FROM placed_point WHERE set_id = ? ORDER BY entry"),
+          drawn(db,
+                "SELECT kind, frame, from_x, from_y, to_x, to_y, length_m FROM room_line WHERE set_id = ? "
+                "ORDER BY entry"),
+          by_hand(db,
+                  "SELECT entry, kind, frame, x_px, y_px FROM drawn_point WHERE set_id = ? ORDER BY entry, "
+                  "place"),
+          other(db, "SELECT other_id, later_s, by_hand FROM other_film WHERE set_id = ?"),
+          locked(db, "SELECT joint FROM locked_joint WHERE set_id = ?"),
+          rules(db, "SELECT rule, why FROM overrule WHERE set_id = ? ORDER BY rule"),
+          causes(db, "SELECT cause, holds FROM cause_word WHERE set_id = ?") {}
+    void readInto(SetRecord& set);
+
+   private:
+    SQLite::Statement points, drawn, by_hand, other, locked, rules, causes;
+  };
 };
+
+void HouseFile::Impl::Children::readInto(SetRecord& set) {
+  for (SQLite::Statement* q : {&points, &drawn, &by_hand, &other, &locked, &rules, &causes}) {
+    q->reset();
+    q->bind(1, raw(set.id));
+  }
+  std::int64_t last = -1;
+  while (points.executeStep()) {
+    const std::int64_t entry = points.getColumn(0).getInt64();
+    if (entry != last)
+      set.edit.placed.push_back({static_cast<std::size_t>(points.getColumn(1).getInt64()), {}});
+    last = entry;
+    if (const auto joint = jointNamed(points.getColumn(2).getString()))
+      set.edit.placed.back().joints[indexOf(*joint)] =
+          Vec2(points.getColumn(3).getDouble(), points.getColumn(4).getDouble());
+  }
+  while (drawn.executeStep())
+    for (const RoomLineKind kind : kRoomLineKinds)
+      if (nameOf(kind) == drawn.getColumn(0).getString())
+        set.edit.lines.push_back({kind, static_cast<std::size_t>(drawn.getColumn(1).getInt64()),
+                                  Vec2(drawn.getColumn(2).getDouble(), drawn.getColumn(3).getDouble()),
+                                  Vec2(drawn.getColumn(4).getDouble(), drawn.getColumn(5).getDouble()),
+                                  drawn.getColumn(6).getDouble()});
+  std::int64_t entry_before = -1;
+  while (by_hand.executeStep()) {
+    const auto kind = drawnKindNamed(by_hand.getColumn(1).getString());
+    if (!kind) continue;  // of a newer program
+    const std::int64_t entry = by_hand.getColumn(0).getInt64();
+    if (entry != entry_before) set.edit.drawn.push_back({*kind, {}});
+    entry_before = entry;
+    set.edit.drawn.back().points.push_back(
+        {static_cast<std::size_t>(by_hand.getColumn(2).getInt64()),
+         Vec2(by_hand.getColumn(3).getDouble(), by_hand.getColumn(4).getDouble())});
+  }
+  if (other.executeStep())
+    set.edit.other_film = OtherFilm{static_cast<SetId>(other.getColumn(0).getInt64()),
+                                    other.getColumn(1).getDouble(), other.getColumn(2).getInt() != 0};
+  while (locked.executeStep())
+    if (const auto joint = jointNamed(locked.getColumn(0).getString())) set.edit.locked.push_back(*joint);
+  std::sort(set.edit.locked.begin(), set.edit.locked.end());
+  while (rules.executeStep())
+    set.edit.overruled.push_back({rules.getColumn(0).getString(), rules.getColumn(1).getString()});
+  while (causes.executeStep())
+    set.edit.causes[causes.getColumn(0).getString()] = causes.getColumn(1).getInt() != 0;
+}
 
 namespace {
 

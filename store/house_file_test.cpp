@@ -206,6 +206,26 @@ TEST_F(HouseFileTest, BlindLooksAreKeptAndTakenBack) {
   EXPECT_EQ(house.blindLooks()->size(), 1u);
 }
 
+TEST_F(HouseFileTest, SetsThatAreReadTogetherAreAsEachIsAlone) {
+  HouseFile house = opened();
+  const AthleteId runa = *house.addAthlete({{}, "Runa", 2.5, 0, ""});
+  std::vector<SetRecord> sets(5, someSet(runa));
+  sets[1].edit = sets[3].edit = SetEdit{};  // bare ones between those on which much hangs
+  sets[2].edit.placed.pop_back();
+  sets[2].edit.drawn.clear();
+  sets[2].edit.locked = {Joint::kHip};
+  const auto ids = *house.addSets(sets);
+  sets[4].edit.other_film = OtherFilm{ids[0], -1.5, true};
+  ASSERT_TRUE(house.saveEdit(ids[4], sets[4].edit, SetState::kTracked));
+  const auto together = *house.sets();
+  ASSERT_EQ(together.size(), sets.size());
+  for (std::size_t k = 0; k < sets.size(); ++k) {
+    EXPECT_EQ(together[k].id, ids[k]);
+    EXPECT_EQ(together[k].edit, sets[k].edit) << k;
+    EXPECT_EQ(house.loadSet(ids[k])->edit, sets[k].edit) << k;
+  }
+}
+
 TEST_F(HouseFileTest, TheFirstPlacedFrameStaysFirst) {
   HouseFile house = opened();
   const SetId id = *house.addSet(someSet(*house.addAthlete({{}, "Runa", 2.5, 0, ""})));
