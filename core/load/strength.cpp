@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <execution>
 #include <functional>
 
 namespace mottix {
@@ -99,11 +100,15 @@ State repsRow(const ShareTable& shares, double to_failure, double reserve) {
   return row;
 }
 
-std::vector<Row> rowsOf(Lift lift, std::span<const StrengthSet> sets, RepRelation relation,
-                        const StrengthOptions& o, std::vector<Day>& days, int& told) {
+struct Log {
   std::vector<Row> rows;
-  days.clear();
-  told = 0;
+  std::vector<Day> days;
+  int told = 0;  // sets that said something
+};
+
+Log rowsOf(Lift lift, std::span<const StrengthSet> sets, RepRelation relation, const StrengthOptions& o) {
+  Log log;
+  auto& [rows, days, told] = log;
   const SpeedRelation speeds = usualSpeeds(lift);
   const ShareTable& shares = ShareTable::of(relation);
   int before = 0;
@@ -152,16 +157,19 @@ std::vector<Row> rowsOf(Lift lift, std::span<const StrengthSet> sets, RepRelatio
         rows[from].noise *= std::sqrt(words);
       }
   }
-  return rows;
+  return log;
 }
 
 void advance(State& mean, Spread& covariance, double weeks, double gain_factor, double form_variance,
              const StrengthOptions& o) {
-  Spread step = Spread::Identity();
-  step(kLogBest, kGain) = weeks * gain_factor;
-  step(kDayForm, kDayForm) = 0.0;
-  mean = step * mean;
-  covariance = step * covariance * step.transpose();
+  // The gain goes into the best single, and the last day's form is forgotten.
+  const double gained = weeks * gain_factor;
+  mean[kLogBest] += gained * mean[kGain];
+  mean[kDayForm] = 0.0;
+  covariance.row(kLogBest) += gained * covariance.row(kGain);
+  covariance.col(kLogBest) += gained * covariance.col(kGain);
+  covariance.row(kDayForm).setZero();
+  covariance.col(kDayForm).setZero();
   covariance(kLogBest, kLogBest) += std::pow(o.wander_week, 2) * weeks;
   covariance(kGain, kGain) += std::pow(o.gain_wander_week, 2) * weeks;
   covariance(kDayForm, kDayForm) += form_variance;
@@ -177,6 +185,30 @@ struct Fit {
   State end_mean;
   Spread end_covariance;
   double log_likelihood = 0.0;
+};
+
+// What the rows of later days say of a day, gathered backward (dejong1989): with it a prediction becomes
+// what is known in the end, and no covariance has to be inverted.
+struct Later {
+  State says = State::Zero();
+  Spread surely = Spread::Zero();
+  // A row that was off by so much, with that variance, when it was read with that gain.
+  void take(const State& row, const State& gain, double off, double variance) {
+    const State of_gain = surely * gain;
+    surely -= row * of_gain.transpose();
+    surely -= of_gain * row.transpose();
+    surely += row * row.transpose() * (1.0 / variance + gain.dot(of_gain));
+    says += row * (off / variance - gain.dot(says));
+  }
+  // Back over the time between two days: `advance`, transposed.
+  void back(double gained) {
+    says[kGain] += gained * says[kLogBest];
+    says[kDayForm] = 0.0;
+    surely.col(kGain) += gained * surely.col(kLogBest);
+    surely.row(kGain) += gained * surely.row(kLogBest);
+    surely.col(kDayForm).setZero();
+    surely.row(kDayForm).setZero();
+  }
 };
 
 Fit fitOnce(Lift lift, const std::vector<Row>& rows, const std::vector<Day>& days,
@@ -199,40 +231,40 @@ Fit fitOnce(Lift lift, const std::vector<Row>& rows, const std::vector<Day>& day
                                      o.tiring_set};
   for (int i = 0; i < kStateCount; ++i) covariance(i, i) = prior[i] * prior[i];
   const double form = o.day_form * o.day_form;
-  std::vector<State> filtered(n), predicted(n);
-  std::vector<Spread> filtered_cov(n), predicted_cov(n);
+  struct Read {
+    State gain;
+    double off, variance;
+  };
+  std::vector<Read> read(rows.size());
+  fit.mean.resize(n);
+  fit.covariance.resize(n);
   std::size_t r = 0;
   for (std::size_t d = 0; d < n; ++d) {
     advance(mean, covariance, d == 0 ? 0.0 : weeksBetween(days[d - 1], days[d]), 1.0, form / form_weight[d],
             o);
-    predicted[d] = mean;
-    predicted_cov[d] = covariance;
+    fit.mean[d] = mean;
+    fit.covariance[d] = covariance;
     for (; r < rows.size() && rows[r].day == d; ++r) {
       const double noise = rows[r].noise * rows[r].noise / rows[r].weight;
       const State gain_row = covariance * rows[r].row;
       const double variance = rows[r].row.dot(gain_row) + noise;
       const double off = rows[r].y - rows[r].row.dot(mean);
       if (!rows[r].at_least) fit.log_likelihood -= 0.5 * (std::log(variance) + off * off / variance);
-      const State gain = gain_row / variance;
-      mean += gain * off;
-      covariance -= gain * gain_row.transpose();
-      covariance = 0.5 * (covariance + covariance.transpose()).eval();
+      read[r] = {gain_row / variance, off, variance};
+      mean += read[r].gain * off;
+      covariance -= gain_row * gain_row.transpose() / variance;
     }
-    filtered[d] = mean;
-    filtered_cov[d] = covariance;
   }
   fit.end_mean = mean;
   fit.end_covariance = covariance;
-  fit.mean = filtered;
-  fit.covariance = filtered_cov;
-  for (std::size_t d = n - 1; d-- > 0;) {
-    Spread step = Spread::Identity();
-    step(kLogBest, kGain) = weeksBetween(days[d], days[d + 1]);
-    step(kDayForm, kDayForm) = 0.0;
-    // The last day's form is forgotten, so that column is zero whatever the next day says.
-    const Spread back = predicted_cov[d + 1].ldlt().solve(step * filtered_cov[d]).transpose();
-    fit.mean[d] += back * (fit.mean[d + 1] - predicted[d + 1]);
-    fit.covariance[d] += back * (fit.covariance[d + 1] - predicted_cov[d + 1]) * back.transpose();
+  Later later;
+  for (std::size_t d = n; d-- > 0;) {
+    for (; r > 0 && rows[r - 1].day == d; --r)
+      later.take(rows[r - 1].row, read[r - 1].gain, read[r - 1].off, read[r - 1].variance);
+    const Spread predicted = fit.covariance[d];
+    fit.mean[d] += predicted * later.says;
+    fit.covariance[d] -= predicted * later.surely * predicted;
+    if (d > 0) later.back(weeksBetween(days[d - 1], days[d]));
   }
   return fit;
 }
@@ -306,24 +338,27 @@ StrengthAt bandOf(Day day, double log_best, double variance, const StrengthOptio
 std::optional<Strength> estimateStrength(Lift lift, std::span<const StrengthSet> sets,
                                          const StrengthOptions& options) {
   static_assert(Strength::kStates == kStateCount);
-  std::optional<Fit> best;
   Strength out;
-  std::vector<Day> days;
-  const auto fitWith = [&](RepRelation relation) -> std::optional<Fit> {
-    auto rows = rowsOf(lift, sets, relation, options, days, out.sets);
-    if (rows.empty()) return std::nullopt;
-    return fitRobustly(lift, relation, rows, days, options);
-  };
-  best = fitWith(kUsualRelation);
-  if (!best) return std::nullopt;
+  const Log log = rowsOf(lift, sets, kUsualRelation, options);
+  if (log.rows.empty()) return std::nullopt;
+  const std::vector<Day>& days = log.days;
+  out.sets = log.told;
+  // The usual one first.
+  std::array<RepRelation, kRepRelations.size() + 1> relations{kUsualRelation};
+  std::copy(kRepRelations.begin(), kRepRelations.end(), relations.begin() + 1);
+  std::array<Fit, relations.size()> fits;
+  std::transform(std::execution::par, relations.begin(), relations.end(), fits.begin(),
+                 [&](RepRelation relation) {
+                   Log as = relation == kUsualRelation ? log : rowsOf(lift, sets, relation, options);
+                   return fitRobustly(lift, relation, as.rows, days, options);
+                 });
+  const Fit* best = &fits.front();
   double likeliest = best->log_likelihood + options.clearly_likelier;
-  for (const RepRelation relation : kRepRelations) {
-    if (relation == kUsualRelation) continue;
-    auto fit = fitWith(relation);
-    if (!fit || fit->log_likelihood <= likeliest) continue;
-    likeliest = fit->log_likelihood;
-    best = std::move(fit);
-    out.relation = relation;
+  for (std::size_t k = 1; k < fits.size(); ++k) {
+    if (fits[k].log_likelihood <= likeliest) continue;
+    likeliest = fits[k].log_likelihood;
+    best = &fits[k];
+    out.relation = relations[k];
     out.relation_told = true;
   }
   for (std::size_t d = 0; d < days.size(); ++d)

@@ -5,10 +5,10 @@
 // apart from what changes from day to day: how this lifter's reps differ from the relation, how the word on
 // effort leans, at which speed the single stands, how the form of the day is, how much each set before has
 // tired. All of it is one linear Gaussian model of the logarithm of the load, filtered and smoothed
-// (rauch1965); days and words far off count less (Student's t with four degrees of freedom, in a few passes:
-// meinhold1989). That a set was easy says that the single is
-// not below what it shows (a censored reading, by its expectation: dempster1977). Of the published relations
-// the one under which the sets are likeliest is taken, once it is clearly likelier than the usual one.
+// (dejong1989); days and words far off count less (Student's t with four degrees of freedom, in a few passes:
+// meinhold1989). That a set was easy says that the single is not below what it shows (a censored reading, by
+// its expectation: dempster1977). Of the published relations the one under which the sets are likeliest is
+// taken, once it is clearly likelier than the usual one.
 // Assumes sets of one lift in like variants. A set says nothing when neither effort nor speed is known.
 #pragma once
 
