@@ -36,7 +36,6 @@ bool AthleteDesk::open(AthleteId athlete) {
     undo_.addStack(stack.get());
   }
   undo_.setActiveStack(stack.get());
-  emit changed();
   return true;
 }
 

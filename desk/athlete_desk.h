@@ -20,7 +20,7 @@ class AthleteDesk : public QObject {
   AthleteDesk(HouseFile& house, QUndoGroup& undo, QDate today, QObject* parent = nullptr);
   ~AthleteDesk() override;
 
-  // Loads the record and makes its undo steps the current ones.
+  // Loads the record and makes its undo steps the current ones. Who opens it shows it.
   bool open(AthleteId athlete);
   const AthleteRecord& record() const { return record_; }
   std::string today() const { return today_.toString(Qt::ISODate).toStdString(); }

@@ -701,9 +701,9 @@ void HouseWindow::showQueue() {
                                                : std::nullopt;
   sheet_->leave();
   blind_->leave();
+  queue_->refresh();  // before it shows, so that it is laid out once
   pages_->setCurrentWidget(queue_);
   undo_.setActiveStack(&queue_stack_);
-  queue_->reload();
   if (SetTile* tile = queue_->tileOf(from)) tile->setFocus();
   if (athlete)
     if (Lane* lane = queue_->laneOf(*athlete)) lane->takeFocus();

@@ -440,7 +440,13 @@ void QueueView::addLanes(int count) {
   if (!to_draw_.empty()) drawing_timer_->start();
 }
 
+void QueueView::refresh() {
+  if (shown_at_ != house_.writes()) return reload();
+  if (QWidget* last = focusWidget()) last->setFocus();
+}
+
 void QueueView::reload() {
+  shown_at_ = house_.writes();
   auto athletes = house_.athletes();
   auto sets = house_.queueSets(kNewest);
   const auto counts = house_.setCounts();

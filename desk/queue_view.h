@@ -95,6 +95,7 @@ class QueueView : public QWidget {
  public:
   QueueView(HouseFile& house, AnalysisJobs& jobs, QWidget* parent = nullptr);
   void reload();
+  void refresh();  // reload, when something has been written since
   void showProgress(SetId set, double part);
   ~QueueView() override;
   bool drawn() const { return to_draw_.empty() && drawn_now_ == kNoSet; }  // every tile shows its paths
@@ -129,6 +130,7 @@ class QueueView : public QWidget {
   QPushButton* pause_ = nullptr;
   QScrollArea* area_ = nullptr;
   void refreshPause();
+  std::int64_t shown_at_ = -1;  // writes of the house by then
   QVBoxLayout* lanes_ = nullptr;
   std::vector<Lane*> lane_list_;
   std::vector<SetTile*> tiles_;

@@ -186,31 +186,37 @@ Day StoryView::today() const {
 void StoryView::open(AthleteId athlete, std::optional<Lift> lift) {
   const bool same = desk_.record().athlete.id == athlete && read_at_ >= 0;
   if (!desk_.open(athlete)) return;
-  if (lift) {
-    if (*lift != lift_ || !same) variant_.clear();
-    lift_ = *lift;
-  } else if (!same) {
-    LogQuery newest;
-    newest.athlete = athlete;
-    newest.most = 1;
-    if (const auto last = desk_.house().search(newest); last && !last->empty()) lift_ = last->back().lift;
-    variant_.clear();
-  }
   if (!same) {
     beside_.reset();
     read_at_ = -1;
   }
+  if (!readLines()) return;
+  if (lift) {
+    if (*lift != lift_ || !same) variant_.clear();
+    lift_ = *lift;
+  } else if (!same) {
+    if (!lines_.empty()) lift_ = lines_.back().lift;
+    variant_.clear();
+  }
   refresh();
 }
 
-void StoryView::refresh() {
+bool StoryView::readLines() {
   HouseFile& house = desk_.house();
-  if (read_at_ != house.writes()) {
-    auto lines = house.log(desk_.record().athlete.id);
-    if (!lines) return emit trouble(QString::fromStdString(lines.error().text));
-    lines_ = std::move(*lines);
-    read_at_ = house.writes();
+  if (read_at_ == house.writes()) return true;
+  auto lines = house.log(desk_.record().athlete.id);
+  if (!lines) {
+    emit trouble(QString::fromStdString(lines.error().text));
+    return false;
   }
+  lines_ = std::move(*lines);
+  read_at_ = house.writes();
+  return true;
+}
+
+void StoryView::refresh() {
+  if (!readLines()) return;
+  HouseFile& house = desk_.house();
   std::vector<std::string> variants;
   for (const LogLine& line : lines_)
     if (line.lift == lift_ && std::find(variants.begin(), variants.end(), line.variant) == variants.end())

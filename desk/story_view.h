@@ -57,6 +57,7 @@ class StoryView : public QWidget {
 
   void build();
   void refresh();
+  bool readLines();  // of the log, when something has been written since
   void refreshSet();
   LogQuery queryOf(const QString& text, std::optional<AthleteId> who) const;
   // Sets of an athlete that the filter leaves; nothing: there is none.
