@@ -58,13 +58,14 @@ void JudgingJobs::take() {
   const SetId set = at_hand_->set.id;
   const auto seen = watcher_.result();
   at_hand_.reset();
-  const bool old = waits(set);
-  next();
-  if (!old) emit judged(seen);
+  // Before the next is begun: it may read what is kept of this one.
+  if (!waits(set)) emit judged(seen);
+  if (!at_hand_) next();
 }
 
 void JudgingJobs::finish() {
-  while (at_hand_) {
+  while (at_hand_ || !waiting_.empty()) {
+    if (!at_hand_) next();
     watcher_.waitForFinished();
     take();
   }

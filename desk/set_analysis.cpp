@@ -26,16 +26,26 @@ std::optional<LinkedFilm> linkedFilm(const HouseFile& house, const SetRecord& se
   return LinkedFilm{there->id, {there->id, -link.later_s, link.by_hand}};
 }
 
+Expected<PastSets> readPast(const HouseFile& house, AthleteId athlete) {
+  auto results = house.results({.athlete = athlete});
+  if (!results) return tl::make_unexpected(results.error());
+  PastSets past;
+  for (StoredResult& r : *results) past.push_back(std::make_shared<const StoredResult>(std::move(r)));
+  return past;
+}
+
 void HouseLog::put(const SetRecord& set, const Analysis& analysis) {
+  if (!past) return;
   StoredResult now{set, analysis.view == View::kFront || analysis.view == View::kRear, analysis.measures, {}};
   for (const Finding& f : analysis.findings)
     if (f.certainty == Certainty::kClear && !f.overruled) now.found.push_back(f.rule);
+  auto kept = std::make_shared<const StoredResult>(std::move(now));
   const auto at =
-      std::find_if(results.begin(), results.end(), [&](const StoredResult& r) { return r.set.id == set.id; });
-  if (at == results.end())
-    results.push_back(std::move(now));
+      std::find_if(past->begin(), past->end(), [&](const auto& r) { return r->set.id == set.id; });
+  if (at == past->end())
+    past->push_back(std::move(kept));
   else
-    *at = std::move(now);
+    *at = std::move(kept);
 }
 
 HouseLog readRules(const HouseFile& house) {
@@ -54,22 +64,22 @@ HouseLog readRules(const HouseFile& house) {
 namespace {
 
 // Those after it were not known then.
-std::vector<PastSet> setsBefore(const SetRecord& set, const HouseLog& log) {
-  std::vector<PastSet> past;
-  for (const StoredResult& r : log.results) {
-    if (r.set.id == set.id) break;
-    past.push_back(asPast(r.set.edit, r.across, r.measures, r.found));
+std::vector<PastSet> setsBefore(const SetRecord& set, const PastSets& past) {
+  std::vector<PastSet> before;
+  for (const auto& r : past) {
+    if (r->set.id == set.id) break;
+    before.push_back(asPast(r->set.edit, r->across, r->measures, r->found));
   }
-  return past;
+  return before;
 }
 
 // `mine`: whose trials count as the athlete's own.
-CueHistory trialsOf(const std::vector<StoredResult>& results, SetId but, AthleteId mine,
-                    const CueBook& cues) {
+CueHistory trialsOf(const PastSets& past, SetId but, AthleteId mine, const CueBook& cues) {
   std::vector<CueSet> sets;
-  for (const StoredResult& r : results)
-    if (r.set.id != but)
-      sets.push_back({r.set.athlete, r.set.edit.cue, asPast(r.set.edit, r.across, r.measures, r.found)});
+  for (const auto& r : past)
+    if (r->set.id != but)
+      sets.push_back(
+          {r->set.athlete, r->set.edit.cue, asPast(r->set.edit, r->across, r->measures, r->found)});
   return cueTrials(sets, mine, builtInRuleBook(), cues);
 }
 
@@ -79,39 +89,44 @@ Expected<Judging> judgingBy(const HouseFile& house, const std::vector<std::strin
                             const SetRecord& set, bool across, const HouseLog& log) {
   const auto who = house.loadRecord(set.athlete);
   if (!who) return tl::make_unexpected(who.error());
-  return judgingBy(schools, *who, set.edit, across, setsBefore(set, log), log.layer);
+  return judgingBy(schools, *who, set.edit, across, setsBefore(set, log.past.value_or(PastSets())),
+                   log.layer);
 }
 
-SetJudging judgingOf(const HouseFile& house, const SetRecord& set, bool across, const HouseLog& log) {
+SetJudging judgingOf(const AthleteRecord& who, const SetRecord& set, bool across, const PastSets& past,
+                     const std::optional<RuleLayer>& layer) {
   SetJudging out;
-  const auto who = house.loadRecord(set.athlete);
-  if (!who) return out;
-  const std::vector<PastSet> past = setsBefore(set, log);
-  auto by = judgingOf(*who, set.edit, across, past, log.layer);
+  const std::vector<PastSet> before = setsBefore(set, past);
+  auto by = judgingOf(who, set.edit, across, before, layer);
   if (by) {
     out.by = std::move(*by);
     return out;
   }
   out.problem = by.error().text;
-  AthleteRecord plain = *who;
+  AthleteRecord plain = who;
   plain.athlete.profile = {};
-  if (auto base = judgingOf(plain, set.edit, across, past)) out.by = std::move(*base);
+  if (auto base = judgingOf(plain, set.edit, across, before)) out.by = std::move(*base);
   return out;
 }
 
+SetJudging judgingOf(const HouseFile& house, const SetRecord& set, bool across, const HouseLog& log) {
+  const auto who = house.loadRecord(set.athlete);
+  if (!who) return {};
+  return judgingOf(*who, set, across, log.past.value_or(PastSets()), log.layer);
+}
+
 CueHistory cueHistory(const HouseLog& log, const SetRecord& set) {
-  CueHistory history = trialsOf(log.results, set.id, set.athlete, log.cues);
+  CueHistory history = trialsOf(log.past.value_or(PastSets()), set.id, set.athlete, log.cues);
   for (const auto& [athlete, trials] : log.trials)
     if (athlete != set.athlete) history.insert(history.end(), trials.begin(), trials.end());
   return history;
 }
 
-void turnTo(HouseLog& log, AthleteId athlete, const HouseFile& house) {
+void turnTo(HouseLog& log, AthleteId athlete) {
   if (log.whose == athlete) return;
-  if (log.whose != AthleteId{}) log.trials[log.whose] = trialsOf(log.results, kNoSet, {}, log.cues);
+  if (log.past) log.trials[log.whose] = trialsOf(*log.past, kNoSet, {}, log.cues);
   log.whose = athlete;
-  log.results.clear();
-  if (auto results = house.results({.athlete = athlete})) log.results = std::move(*results);
+  log.past.reset();
 }
 
 std::map<AthleteId, CueHistory> readTrials(const HouseFile& house, const CueBook& cues,
@@ -120,8 +135,7 @@ std::map<AthleteId, CueHistory> readTrials(const HouseFile& house, const CueBook
   if (const auto athletes = house.athletes())
     for (const Athlete& a : *athletes) {
       if (stop()) break;
-      if (const auto results = house.results({.athlete = a.id}))
-        out[a.id] = trialsOf(*results, kNoSet, {}, cues);
+      if (const auto past = readPast(house, a.id)) out[a.id] = trialsOf(*past, kNoSet, {}, cues);
     }
   return out;
 }
@@ -152,28 +166,49 @@ SetAnalysis analyseSet(const TrackRecord& record, const Athlete& athlete, const 
 }
 
 SetSeen judgeSet(const SetMaterial& from) {
-  SetAnalysis found = analyseSet(from.record, from.athlete, from.set.edit, from.body, from.by, from.causes);
-  SetSeen out{from.set, from.by, std::move(found.tracks), std::move(found.analysis), {}, {}, from.other};
-  if (!out.analysis) return out;
-  Analysis& analysis = *out.analysis;
+  SetSeen out;
+  out.set = from.set;
+  out.past = from.past;
+  if (!out.past) {
+    const auto house = HouseFile::openAgain(from.house);
+    auto read = house ? readPast(*house, from.who.athlete.id) : tl::make_unexpected(house.error());
+    if (read)
+      out.past = std::move(*read);
+    else
+      out.problem = read.error().text;
+  }
+  if (!from.record) return out;
+  const PastSets past = out.past.value_or(PastSets());
+  SetJudging judging = judgingOf(from.who, from.set, from.record->tracks.across(), past, from.layer);
+  if (!judging.problem.empty()) out.problem = std::move(judging.problem);
+  out.by = std::move(judging.by);
+  const Athlete& athlete = from.who.athlete;
+  const std::optional<Body> body = bodyOf(from.who);
+  SetAnalysis found = analyseSet(*from.record, athlete, from.set.edit, body, out.by, from.causes);
+  out.tracks = std::move(found.tracks);
+  out.analysis = std::move(found.analysis);
+  out.other = from.other;
+  if (!*out.analysis) return out;
+  Analysis& analysis = **out.analysis;
   out.phases = findPhases(analysis.on->input, analysis.reps);
   if (!out.other && from.other_from) {
-    const SetMaterial& film = *from.other_from;
-    SetAnalysis seen = analyseSet(film.record, film.athlete, film.set.edit, film.body, film.by, film.causes);
+    const auto& [set, record] = *from.other_from;
+    const Judging by = judgingOf(from.who, set, record.tracks.across(), past, from.layer).by;
+    SetAnalysis seen = analyseSet(record, athlete, set.edit, body, by, from.causes);
     if (seen.analysis)
-      out.other = OtherSeen{film.set.id, 0.0, std::move(seen.tracks.time_s), std::move(*seen.analysis), {}};
+      out.other = OtherSeen{set.id, 0.0, std::move(seen.tracks.time_s), std::move(*seen.analysis), {}};
   }
   if (out.other) {
     out.other->later_s = from.later_s;
-    AnalysisSettings settings = settingsFor(from.athlete, from.set.edit, from.body, from.causes);
-    settings.judged = from.by.set;
-    if (const auto both = judgeTogether(analysis, out.other->analysis, settings, from.by.book)) {
+    AnalysisSettings settings = settingsFor(athlete, from.set.edit, body, from.causes);
+    settings.judged = out.by.set;
+    if (const auto both = judgeTogether(analysis, out.other->analysis, settings, out.by.book)) {
       analysis.findings = both->first;
       out.other->findings = both->second;
       analysis.decision = both->decision;
     }
   }
-  out.late = findLateChanges(from.by.book, analysis, from.by.set);
+  out.late = findLateChanges(out.by.book, analysis, out.by.set);
   return out;
 }
 

@@ -144,14 +144,14 @@ void SetSheet::takeTrials() {
   trials_read_ = true;
 }
 
-HouseLog& SetSheet::logOf(AthleteId athlete) {
+HouseLog& SetSheet::log() {
   if (!log_) {
     log_ = readRules(house_);
     trials_read_ = false;
     readTrials();
   }
   takeTrials();
-  turnTo(*log_, athlete, house_);
+  turnTo(*log_, data_.set.athlete);
   return *log_;
 }
 
@@ -860,26 +860,27 @@ void SetSheet::apply(SetId id, const SetEdit& edit) {
   if (!judging_.running(id)) emit changed(id);  // else when it has been judged
 }
 
-SetMaterial SetSheet::materialOf(const SetRecord& set, const Athlete& athlete,
-                                 const std::optional<Body>& body, const TrackRecord& record) {
-  HouseLog& log = logOf(set.athlete);
-  SetJudging judging = judgingOf(house_, set, record.tracks.across(), log);
-  if (!judging.problem.empty()) emit trouble(QString::fromStdString(judging.problem));
-  return {set, athlete, body, std::move(judging.by), log.causes, record, {}, {}, 0.0};
+SetMaterial SetSheet::materialOf(const SetRecord& set, AthleteRecord who, std::optional<TrackRecord> record) {
+  const HouseLog& known = log();
+  return {set,
+          std::move(who),
+          std::move(record),
+          house_.path(),
+          known.whose == set.athlete ? known.past : std::nullopt,
+          known.layer,
+          known.causes};
 }
 
 // Takes the other film of the set along, as it was judged before when that still holds.
 void SetSheet::startJudging(SetMaterial material, std::optional<OtherSeen> known) {
-  if (const auto link = linkedFilm(house_, material.set)) {
+  if (const auto link = linkedFilm(house_, material.set); link && material.record) {
     material.later_s = link->other.later_s;
     if (known && known->set == link->other.set) {
       material.other = std::move(known);
     } else {
-      const auto set = house_.loadSet(link->other.set);
-      const auto record = house_.loadTracks(link->other.set);
-      if (set && record && *record)
-        material.other_from =
-            std::make_shared<const SetMaterial>(materialOf(*set, material.athlete, material.body, **record));
+      auto set = house_.loadSet(link->other.set);
+      auto record = house_.loadTracks(link->other.set);
+      if (set && record && *record) material.other_from = {std::move(*set), std::move(**record)};
     }
   }
   judging_.start(std::move(material));
@@ -887,46 +888,55 @@ void SetSheet::startJudging(SetMaterial material, std::optional<OtherSeen> known
 
 // Asks what the set at hand shows; takeJudged puts it on the sheet.
 void SetSheet::judgeAnew() {
-  if (data_.record)
-    return startJudging(materialOf(data_.set, data_.athlete, data_.body, *data_.record), data_.other);
-  data_.analysis.reset();
-  data_.phases.clear();
-  data_.late.clear();
-  data_.other.reset();
-  data_.tracks = {};
-  data_.problem = QString::fromStdString(data_.set.problem);
+  auto who = house_.loadRecord(data_.set.athlete);
+  if (!who) return emit trouble(QString::fromStdString(who.error().text));
+  if (!data_.record) {
+    data_.analysis.reset();
+    data_.phases.clear();
+    data_.late.clear();
+    data_.other.reset();
+    data_.tracks = {};
+    data_.problem = QString::fromStdString(data_.set.problem);
+    if (log().past) return;  // what is in the log of it
+  }
+  startJudging(materialOf(data_.set, std::move(*who), data_.record), data_.other);
 }
 
 void SetSheet::takeJudged(SetSeen& seen) {
   const SetId id = seen.set.id;
   if (!house_.loadSet(id)) return;  // taken out of the house meanwhile
-  if (seen.analysis) {
-    if (log_ && log_->whose == seen.set.athlete) log_->put(seen.set, *seen.analysis);
-    if (auto ok = house_.saveResults(id, *seen.analysis, seen.by.book); !ok)
+  if (!seen.problem.empty()) emit trouble(QString::fromStdString(seen.problem));
+  const bool of_whom = log_ && log_->whose == seen.set.athlete;
+  if (of_whom && !log_->past) log_->past = std::move(seen.past);
+  if (seen.analysis && *seen.analysis) {
+    if (of_whom) log_->put(seen.set, **seen.analysis);
+    if (auto ok = house_.saveResults(id, **seen.analysis, seen.by.book); !ok)
       emit trouble(QString::fromStdString(ok.error().text));
   }
   if (id == data_.set.id) {
-    data_.cues = cueHistory(log(), data_.set);
-    data_.by = std::move(seen.by);
-    data_.tracks = std::move(seen.tracks);
-    data_.phases = std::move(seen.phases);
-    data_.late = std::move(seen.late);
-    data_.other = std::move(seen.other);
     if (seen.analysis) {
-      data_.analysis = std::move(*seen.analysis);
-      data_.problem.clear();
-    } else {
-      data_.analysis.reset();
-      data_.problem = QString::fromStdString(seen.analysis.error().text);
+      data_.cues = cueHistory(log(), data_.set);
+      data_.by = std::move(seen.by);
+      data_.tracks = std::move(seen.tracks);
+      data_.phases = std::move(seen.phases);
+      data_.late = std::move(seen.late);
+      data_.other = std::move(seen.other);
+      if (*seen.analysis) {
+        data_.analysis = std::move(**seen.analysis);
+        data_.problem.clear();
+      } else {
+        data_.analysis.reset();
+        data_.problem = QString::fromStdString(seen.analysis->error().text);
+      }
     }
     refresh();
     if (const auto then = std::exchange(when_judged_, nullptr)) then();
   }
-  emit changed(id);
+  if (seen.analysis) emit changed(id);
 }
 
 bool SetSheet::beingJudged() const {
-  return !data_.analysis && judging_.running(data_.set.id);
+  return data_.record && !data_.analysis && judging_.running(data_.set.id);
 }
 
 void SetSheet::afterJudging(std::function<void()> then) {
@@ -982,7 +992,7 @@ void SetSheet::takeOutcome(SetId id, const TrackOutcome& outcome) {
     };
   } else if (const auto set = house_.loadSet(id)) {  // the tile wants its findings too
     if (const auto who = house_.loadRecord(set->athlete))
-      startJudging(materialOf(*set, who->athlete, bodyOf(*who), outcome.record));
+      startJudging(materialOf(*set, *who, outcome.record));
   }
   emit changed(id);
 }
@@ -1336,14 +1346,16 @@ void SetSheet::refreshJudged() {
 
 // What was measured of a set whose film nobody kept, judged by the book as it is now.
 void SetSheet::addLogged(const std::function<QLabel*(const QString&, int, bool)>& paragraph) {
-  const std::vector<StoredResult>& results = log().results;
-  const auto logged = std::find_if(results.begin(), results.end(),
-                                   [&](const StoredResult& r) { return r.set.id == data_.set.id; });
-  if (logged == results.end()) {
+  const auto& past = log().past;
+  if (!past) return (void)paragraph(tr("Reading the log…"), 14, true);
+  const auto found =
+      std::find_if(past->begin(), past->end(), [&](const auto& r) { return r->set.id == data_.set.id; });
+  if (found == past->end()) {
     paragraph(tr("Not measured"), 16, false);
     paragraph(tr("There is no film of this set, so nothing is judged in it."), 14, true);
     return;
   }
+  const std::shared_ptr<const StoredResult> logged = *found;
   const SetJudging judging = judgingOf(house_, data_.set, logged->across, log());
   const RuleBook& book = judging.by.book;
   const auto findings = judge(book, data_.set.edit.asked.lift, logged->measures, judging.by.set);
@@ -1448,11 +1460,11 @@ CardContext SetSheet::cardFor(const Finding& finding, const std::vector<Finding>
   c.chain = chainWords(finding, by.book, finding.frame < time_s.size() ? time_s[finding.frame] : 0.0);
   for (const Overruling& o : data_.set.edit.overruled)
     if (o.rule == finding.rule) c.overruled_why = QString::fromStdString(o.why);
-  if (log_)
-    for (const StoredResult& r : log_->results)
-      if (r.set.id != data_.set.id)
+  if (log_ && log_->past)
+    for (const auto& r : *log_->past)
+      if (r->set.id != data_.set.id)
         c.overruled_before +=
-            static_cast<int>(std::count_if(r.set.edit.overruled.begin(), r.set.edit.overruled.end(),
+            static_cast<int>(std::count_if(r->set.edit.overruled.begin(), r->set.edit.overruled.end(),
                                            [&](const Overruling& o) { return o.rule == finding.rule; }));
   return c;
 }

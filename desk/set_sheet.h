@@ -196,8 +196,7 @@ class SetSheet : public QWidget {
   void push(const QString& text, const SetEdit& after);
   template <typename Change>
   QString editAsked(const QString& text, Change&& change);
-  SetMaterial materialOf(const SetRecord& set, const Athlete& athlete, const std::optional<Body>& body,
-                         const TrackRecord& record);
+  SetMaterial materialOf(const SetRecord& set, AthleteRecord who, std::optional<TrackRecord> record);
   void startJudging(SetMaterial material, std::optional<OtherSeen> known = std::nullopt);
   void judgeAnew();
   void takeJudged(SetSeen& seen);
@@ -206,8 +205,7 @@ class SetSheet : public QWidget {
   void lookAtWorst();
   void readTrials();
   void takeTrials();
-  HouseLog& log() { return logOf(data_.set.athlete); }
-  HouseLog& logOf(AthleteId athlete);
+  HouseLog& log();  // of the athlete on the sheet
   void refresh();
   void refreshSentence();
   void refreshJudged();

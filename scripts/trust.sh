@@ -26,7 +26,11 @@ if [ "$what" = answers ] || [ "$what" = all ]; then
   rm -f build/demo/answers.mottix*
   cp "$house" build/demo/answers.mottix
   { head "what | how many | how long" 3
-    for k in 1 2 3 4 5 6; do MOTTIX_HOUSE=build/demo/answers.mottix run '*HowLong*' | grep '^|' | sed "s/^| events of two rounds/| events of two rounds, run $k/"; done
+    answers() { MOTTIX_HOUSE=build/demo/answers.mottix run '*HowLong*' | grep '^|' | sed "s/^| events of two rounds/| events of two rounds, $1/"; }
+    for k in 1 2 3 4 5 6; do answers "run $k"; done
+    # The same house as after years.
+    MOTTIX_GROWN=500 answers "500 measured sets more an athlete"
+    for k in 2 3 4; do answers "500 more an athlete, run $k"; done
   } >build/trust/answers.md
   rm -f build/demo/answers.mottix*
   put docs/trust.md answers build/trust/answers.md

@@ -14,6 +14,7 @@
 #include <QLineEdit>
 #include <QListWidget>
 #include <QMenu>
+#include <QPointer>
 #include <QPushButton>
 #include <QTableWidget>
 #include <QTest>
@@ -622,17 +623,8 @@ TEST_F(MeasuredDesk, CausesAreStruckPutBackAndAdded) {
 
 SetMaterial materialFor(const HouseFile& house, SetId id) {
   const SetRecord set = *house.loadSet(id);
-  const AthleteRecord who = *house.loadRecord(set.athlete);
-  const TrackRecord record = **house.loadTracks(id);
-  return {set,
-          who.athlete,
-          bodyOf(who),
-          judgingOf(house, set, record.tracks.across()).by,
-          builtInCauseBook(),
-          record,
-          {},
-          {},
-          0.0};
+  return {
+      set, *house.loadRecord(set.athlete), *house.loadTracks(id), house.path(), {}, {}, builtInCauseBook()};
 }
 
 TEST_F(MeasuredDesk, OfASetThatIsJudgedAnewTheLastWishCounts) {
@@ -640,7 +632,9 @@ TEST_F(MeasuredDesk, OfASetThatIsJudgedAnewTheLastWishCounts) {
   JudgingJobs jobs;
   std::vector<std::pair<SetId, double>> judged;
   QObject::connect(&jobs, &JudgingJobs::judged, [&](const std::shared_ptr<SetSeen>& seen) {
-    EXPECT_TRUE(seen->analysis);
+    EXPECT_TRUE(seen->analysis && *seen->analysis);
+    ASSERT_TRUE(seen->past);
+    EXPECT_EQ(seen->past->size(), window->house().results()->size()) << "read from the house";
     judged.emplace_back(seen->set.id, seen->set.edit.asked.load_kg);
   });
   SetMaterial work = materialFor(window->house(), side);
@@ -714,6 +708,64 @@ TEST_F(MeasuredDesk, WhatIsSaidStandsAtOnceAndWhatFollowsComesAfter) {
   window->sheet().settle();
   EXPECT_FALSE(window->house().loadSet(side));
   EXPECT_EQ(window->notice(), QString());
+}
+
+TEST_F(MeasuredDesk, WhatIsKnownOfAnAthleteIsReadBehindTheWindow) {
+  // Somebody with a set of which only the numbers were kept.
+  HouseFile& house = window->house();
+  const AthleteId other = *house.addAthlete({{}, "Somebody else", 2.5, 0, ""});
+  SetRecord logged = *house.loadSet(side);
+  logged.athlete = other;
+  logged.clip = {};
+  logged.state = SetState::kReviewed;
+  logged.edit = {};
+  logged.edit.asked = house.loadSet(side)->edit.asked;
+  const SetId id = *house.addSet(logged);
+  ASSERT_TRUE(house.saveResults(id, analysis(), builtInRuleBook()));
+  const auto says = [&](const QString& words) {  // not asked of the sheet, which would wait
+    const auto labels = window->findChildren<QLabel*>();
+    return std::any_of(labels.begin(), labels.end(),
+                       [&](const QLabel* l) { return l->text().contains(words); });
+  };
+  window->openSet(id);
+  EXPECT_TRUE(says(QStringLiteral("Reading the log")));
+  EXPECT_FALSE(says(QStringLiteral("Not measured"))) << "before anybody has looked";
+  ASSERT_TRUE(waitFor([&] { return says(QStringLiteral("film of this set was not kept")); }));
+  EXPECT_FALSE(says(QStringLiteral("Reading the log")));
+  // From then on it is known at once.
+  window->showQueue();
+  window->openSet(id);
+  EXPECT_TRUE(says(QStringLiteral("film of this set was not kept")));
+  // And so is what the other one has.
+  window->openSet(side);
+  EXPECT_TRUE(window->sheet().data().analysis);
+  EXPECT_EQ(window->notice(), QString());
+}
+
+TEST_F(MeasuredDesk, TheQueueIsMadeAnewWhenSomethingWasWritten) {
+  window->sheet().settle();
+  window->showQueue();
+  QPointer<SetTile> tile = window->queue().tileOf(side);
+  ASSERT_TRUE(tile);
+  tile->setFocus();
+  window->openToday();
+  QTest::keyClick(&window->today(), Qt::Key_Escape);
+  ASSERT_TRUE(window->queue().isVisible());
+  EXPECT_EQ(window->queue().tileOf(side), tile);
+  EXPECT_TRUE(tile->hasFocus()) << "where the coach was";
+  window->openToday();
+  // By another program, too.
+  auto beside = HouseFile::openAgain(window->house().path());
+  ASSERT_TRUE(beside);
+  SetRecord set = *beside->loadSet(side);
+  set.edit.asked.load_kg = 61.0;
+  ASSERT_TRUE(beside->saveEdit(side, set.edit, set.state));
+  QTest::keyClick(&window->today(), Qt::Key_Escape);
+  ASSERT_TRUE(window->queue().isVisible());
+  SetTile* now = window->queue().tileOf(side);
+  ASSERT_NE(now, nullptr);
+  EXPECT_EQ(now->record().edit.asked.load_kg, 61.0);
+  EXPECT_TRUE(now->hasFocus());
 }
 
 TEST_F(MeasuredDesk, TheSheetSaysWhatToHangOnTheBar) {

@@ -11592,6 +11592,10 @@
         <source>Being judged</source>
         <translation>Wird beurteilt</translation>
     </message>
+    <message>
+        <source>Reading the log…</source>
+        <translation>Das Protokoll wird gelesen…</translation>
+    </message>
 </context>
 <context>
     <name>mottix::SetTile</name>
