@@ -133,6 +133,7 @@ int printHouse(const std::filesystem::path& path) {
     ahead.push_back(msSince(from));
     from = Clock::now();
     window.openToday();
+    window.today().settle();
     window.grab();
     day.push_back(msSince(from));
     // A measured set of an athlete who was not on the desk yet.

@@ -25,6 +25,13 @@
 namespace mottix {
 namespace {
 
+// Pages get all the room there is. Asked how high they are for a width, all would be laid out whenever one
+// is.
+class Pages : public QStackedWidget {
+ public:
+  bool hasHeightForWidth() const override { return false; }
+};
+
 // Takes a set out of the house; undo puts it back with everything that was known of it.
 class RemoveSet : public QUndoCommand {
  public:
@@ -315,7 +322,7 @@ void HouseWindow::buildChrome() {
   bar->addWidget(redo_button);
   column->addLayout(bar);
 
-  pages_ = new QStackedWidget;
+  pages_ = new Pages;
   queue_ = new QueueView(house_, jobs_);
   sheet_ = new SetSheet(house_, jobs_, undo_);
   pages_->addWidget(queue_);
@@ -583,6 +590,7 @@ void HouseWindow::takeWatched(const QString& film) {
 // Athletes came or went, or the house is another one: nothing on the desk may show what is no more.
 void HouseWindow::startAnew() {
   sheet_->putAway();
+  today_view_->settle();
   showQueue();
   for (QUndoStack* stack : undo_.stacks()) stack->clear();
   queue_->reload();
@@ -597,6 +605,7 @@ bool HouseWindow::goBack(const QString& backup) {
     return false;
   }
   sheet_->putAway();
+  today_view_->settle();
   showQueue();
   const std::filesystem::path path = house_.path();
   Expected<void> done;

@@ -58,7 +58,10 @@ class HouseWindow : public QMainWindow {
   BlindLookView& blind() { return *blind_; }
   StoryView& story() { return *story_; }
   AheadView& ahead() { return *ahead_; }
-  TodayView& today() { return *today_view_; }
+  TodayView& today() {
+    today_view_->settle();
+    return *today_view_;
+  }
   ImportView& import() { return *import_; }
   bool onSheet() const;
   bool onAthlete() const;

@@ -178,6 +178,7 @@ int takeShots(mottix::HouseWindow& window, const QString& folder, const QString&
   window.openAhead(athlete);
   if (!save(QStringLiteral("ahead"))) return 1;
   window.openToday();
+  window.today().settle();
   if (!save(QStringLiteral("today"))) return 1;
   window.openAthlete(athlete);
   if (!save(QStringLiteral("athlete"))) return 1;

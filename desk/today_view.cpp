@@ -14,6 +14,7 @@
 #include <QtConcurrent>
 
 #include "core/log/lift_history.h"
+#include "desk/judging_jobs.h"
 #include "desk/keys.h"
 #include "desk/pieces.h"
 #include "desk/story_chart.h"
@@ -50,6 +51,14 @@ TodayView::TodayView(HouseFile& house, QUndoGroup& undo, QDate today, QWidget* p
     : QWidget(parent), house_(house), undo_(undo), today_(today) {
   undo_.addStack(&stack_);
   build();
+  connect(&planning_, &QFutureWatcherBase::finished, this, [this] {
+    if (planning_.isFinished()) takePlanned();  // not when it has been begun anew meanwhile
+  });
+}
+
+TodayView::~TodayView() {
+  planning_.disconnect();
+  planning_.waitForFinished();
 }
 
 void TodayView::build() {
@@ -97,9 +106,6 @@ void TodayView::build() {
   who->setText(tr("Who does what"));
   left->addWidget(who);
   nobody_ = label(15, Weight::kRegular, true);
-  nobody_->setText(
-      tr("Nobody has a plan yet: open Ahead (Ctrl+D) for an athlete, and choose one. Sets can be written "
-         "down all the same."));
   left->addWidget(nobody_);
   who_body_ = new QWidget;
   who_ = new QVBoxLayout(who_body_);
@@ -279,6 +285,49 @@ void TodayView::takeOut() {
 
 void TodayView::refresh() {
   const LayoutPause pause(*this);
+  plan();
+  refreshDone();
+  understand();
+}
+
+void TodayView::plan() {
+  plan_anew_ = being_planned_;
+  if (being_planned_) return;
+  being_planned_ = true;
+  refreshNobody();
+  planning_.setFuture(QtConcurrent::run([path = house_.path(), gear = gear_, day = day()] {
+    giveWay();
+    return planDay(path, gear, day);
+  }));
+}
+
+void TodayView::takePlanned() {
+  if (!being_planned_) return;  // taken already
+  being_planned_ = false;
+  if (plan_anew_) return plan();
+  const LayoutPause pause(*this);
+  PlannedDay planned = planning_.result();
+  for (const QString& problem : planned.problems) emit trouble(problem);
+  rows_ = std::move(planned.rows);
+  refreshWho();
+  refreshOrder();
+}
+
+void TodayView::settle() {
+  while (being_planned_) {
+    planning_.waitForFinished();
+    takePlanned();
+  }
+}
+
+TodayView::PlannedDay TodayView::planDay(const std::filesystem::path& path, const Gear& gear, Day day) {
+  PlannedDay out;
+  const auto house = HouseFile::openAgain(path);
+  const auto athletes = house ? house->athletes() : tl::make_unexpected(house.error());
+  if (!athletes) {
+    out.problems << QString::fromStdString(athletes.error().text);
+    return out;
+  }
   struct Wanted {
     Row row;
     LiftHistory history;
@@ -286,64 +335,69 @@ void TodayView::refresh() {
   };
   std::vector<Wanted> wanted;
   const PlanBook& book = builtInPlanBook();
-  if (const auto athletes = house_.athletes())
-    for (const Athlete& a : *athletes) {
-      auto who = house_.loadRecord(a.id);
-      if (!who || who->aims.empty()) continue;
-      const auto lines = house_.log(a.id);
+  for (const Athlete& a : *athletes) {
+    const auto who = house->loadRecord(a.id);
+    if (!who) continue;
+    for (const LiftAim& aim : who->aims) {
+      const LiftPlan* plan = book.find(aim.plan);
+      if (plan == nullptr) continue;
+      LogQuery of_lift;
+      of_lift.athlete = a.id;
+      of_lift.lift = aim.lift;
+      const auto lines = house->search(of_lift);
       if (!lines) {
-        emit trouble(QString::fromStdString(lines.error().text));
+        out.problems << QString::fromStdString(lines.error().text);
         continue;
       }
-      for (const LiftAim& aim : who->aims) {
-        const LiftPlan* plan = book.find(aim.plan);
-        if (plan == nullptr) continue;
-        std::string variant(usualVariant(aim.lift)), equipment;
-        int done = 0;
-        for (const LogLine& l : *lines) {
-          if (l.lift != aim.lift) continue;
-          variant = l.variant;
-          equipment = l.equipment;
-          done += l.day == day() ? 1 : 0;
-        }
-        const auto place = placeOf(*who, *lines, aim.lift);
-        wanted.push_back({{*who,
-                           aim.lift,
-                           plan,
-                           {},
-                           done,
-                           riggingIn(equipment, gear_),
-                           place && !place->atTop() ? &place->ladder->rungs[place->now] : nullptr},
-                          historyOf(*who, *lines, aim.lift, variant, day()),
-                          {}});
+      std::string variant(usualVariant(aim.lift)), equipment;
+      int done = 0;
+      for (const LogLine& l : *lines) {
+        variant = l.variant;
+        equipment = l.equipment;
+        done += l.day == day ? 1 : 0;
       }
+      const auto place = placeOf(*who, *lines, aim.lift);
+      wanted.push_back({{*who,
+                         aim.lift,
+                         plan,
+                         {},
+                         done,
+                         riggingIn(equipment, gear),
+                         place && !place->atTop() ? &place->ladder->rungs[place->now] : nullptr},
+                        historyOf(*who, *lines, aim.lift, variant, day),
+                        {}});
     }
-  QtConcurrent::blockingMap(wanted, [this, &book](Wanted& one) {
+  }
+  QtConcurrent::blockingMap(wanted, [&](Wanted& one) {
     const Row& row = one.row;
-    one.next = planNext(*row.plan, book.gates, one.history, day(), {row.who.athlete.step_kg});
+    one.next = planNext(*row.plan, book.gates, one.history, day, {row.who.athlete.step_kg});
     if (!one.next || !row.on) return;
     NextSession on_plates = *one.next;
-    if (putOnPlates(on_plates, gear_, *row.on)) one.next = std::move(on_plates);
+    if (putOnPlates(on_plates, gear, *row.on)) one.next = std::move(on_plates);
   });
-  rows_.clear();
   for (Wanted& one : wanted) {
     if (!one.next) {
-      emit trouble(QString::fromStdString(one.next.error().text));
+      out.problems << QString::fromStdString(one.next.error().text);
       continue;
     }
     one.row.next = std::move(*one.next);
-    rows_.push_back(std::move(one.row));
+    out.rows.push_back(std::move(one.row));
   }
-  refreshWho();
-  refreshOrder();
-  refreshDone();
-  understand();
+  return out;
+}
+
+void TodayView::refreshNobody() {
+  nobody_->setText(being_planned_
+                       ? tr("The day is being planned…")
+                       : tr("Nobody has a plan yet: open Ahead (Ctrl+D) for an athlete, and choose one. Sets "
+                            "can be written down all the same."));
+  nobody_->setVisible(rows_.empty());
 }
 
 void TodayView::refreshWho() {
   if (who_body_->isAncestorOf(focusWidget())) setFocus();
   clearLayout(who_);
-  nobody_->setVisible(rows_.empty());
+  refreshNobody();
   for (std::size_t k = 0; k < rows_.size(); ++k) {
     const Row& row = rows_[k];
     auto* check = new QCheckBox(

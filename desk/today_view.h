@@ -2,9 +2,11 @@
 // without a film.
 #pragma once
 
+#include <filesystem>
 #include <set>
 
 #include <QDate>
+#include <QFutureWatcher>
 #include <QUndoGroup>
 #include <QUndoStack>
 #include <QWidget>
@@ -27,12 +29,18 @@ class TodayView : public QWidget {
   Q_OBJECT
  public:
   TodayView(HouseFile& house, QUndoGroup& undo, QDate today, QWidget* parent = nullptr);
+  ~TodayView() override;
   void open();
   // Writes down what is in the line; false: what is wrong stands below it.
   bool writeDown();
-  // Takes sets out of the log, or puts them back; used by the undo steps.
+  // Shows what the house holds now; who does what is planned behind the window.
   void refresh();
-  const std::vector<BarTurn>& order() const { return order_; }
+  // Waits until what is shown is planned by what the house holds now.
+  void settle();
+  const std::vector<BarTurn>& order() {
+    settle();
+    return order_;
+  }
   QUndoStack& stack() { return stack_; }
 
  signals:
@@ -56,6 +64,15 @@ class TodayView : public QWidget {
     std::optional<Rigging> on = {};  // as the newest set was; nothing: the house has no bar
     const Rung* rung = nullptr;      // of a ladder, below its top: not on the bar of the plan
   };
+  struct PlannedDay {
+    std::vector<Row> rows;
+    QStringList problems;
+  };
+  static PlannedDay planDay(const std::filesystem::path& house, const Gear& gear, Day day);
+  QFutureWatcher<PlannedDay> planning_;
+  bool being_planned_ = false, plan_anew_ = false;  // since something was written meanwhile
+  void plan();
+  void takePlanned();
   HouseFile& house_;
   QUndoGroup& undo_;
   QUndoStack stack_;
@@ -78,6 +95,7 @@ class TodayView : public QWidget {
 
   void build();
   void understand();
+  void refreshNobody();  // where rows would stand
   void refreshWho();
   void refreshOrder();
   void refreshDone();

@@ -903,6 +903,7 @@ Expected<HouseFile> HouseFile::open(const fs::path& path) {
     db.exec("PRAGMA foreign_keys = ON");
     db.exec("PRAGMA journal_mode = WAL");
     db.exec("PRAGMA synchronous = NORMAL");
+    db.exec("PRAGMA cache_size = -16384");  // 16 MB: what is looked back on is read again and again
     SQLite::Statement version(db, "PRAGMA user_version");
     version.executeStep();
     const int from = version.getColumn(0).getInt();

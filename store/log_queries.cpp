@@ -143,14 +143,14 @@ std::vector<LogLine> readLogLines(SQLite::Database& db, const LogQuery& query) {
   }
   if (query.most > 0) std::reverse(out.begin(), out.end());
 
-  // Speeds and findings: of few lines one by one, of many in one go through the athlete's or all.
-  constexpr std::size_t kFew = 20'000;
-  const bool few = !query.athlete && out.size() <= kFew;
+  // Speeds and findings: one line after another along the keys; of very many all in one go.
+  constexpr std::size_t kMany = 20'000;
   std::unordered_map<std::int64_t, LogLine*> at;
-  for (LogLine& line : out) at[static_cast<std::int64_t>(line.id)] = &line;
+  if (out.size() > kMany)
+    for (LogLine& line : out) at[static_cast<std::int64_t>(line.id)] = &line;
   const auto eachRow = [&](const std::string& columns, const std::string& table, const std::string& condition,
                            const std::string& order, auto&& take) {
-    if (few) {
+    if (at.empty()) {
       SQLite::Statement one(
           db, "SELECT " + columns + " FROM " + table + " t WHERE t.set_id = ?" + condition + order);
       for (LogLine& line : out) {
@@ -160,14 +160,8 @@ std::vector<LogLine> readLogLines(SQLite::Database& db, const LogQuery& query) {
       }
       return;
     }
-    std::string sql = "SELECT " + columns + ", t.set_id FROM ";
-    if (query.athlete)
-      sql += "session e JOIN lift_set s ON s.session_id = e.id JOIN " + table +
-             " t ON t.set_id = s.id WHERE e.athlete_id = ?";
-    else
-      sql += table + " t WHERE 1";
-    SQLite::Statement all(db, sql + condition + order);
-    if (query.athlete) all.bind(1, static_cast<std::int64_t>(*query.athlete));
+    SQLite::Statement all(
+        db, "SELECT " + columns + ", t.set_id FROM " + table + " t WHERE 1" + condition + order);
     const int id = all.getColumnCount() - 1;
     while (all.executeStep())
       if (const auto line = at.find(all.getColumn(id).getInt64()); line != at.end()) take(*line->second, all);

@@ -187,6 +187,12 @@ struct Fit {
   double log_likelihood = 0.0;
 };
 
+// m += a bᵀ, column by column: as with `lazyProduct`, since Eigen's general products are made for larger
+// ones.
+void addOuter(Spread& m, const State& a, const State& b) {
+  for (int k = 0; k < kStateCount; ++k) m.col(k) += a * b[k];
+}
+
 // What the rows of later days say of a day, gathered backward (dejong1989): with it a prediction becomes
 // what is known in the end, and no covariance has to be inverted.
 struct Later {
@@ -194,10 +200,9 @@ struct Later {
   Spread surely = Spread::Zero();
   // A row that was off by so much, with that variance, when it was read with that gain.
   void take(const State& row, const State& gain, double off, double variance) {
-    const State of_gain = surely * gain;
-    surely -= row * of_gain.transpose();
-    surely -= of_gain * row.transpose();
-    surely += row * row.transpose() * (1.0 / variance + gain.dot(of_gain));
+    const State of_gain = surely.lazyProduct(gain);
+    addOuter(surely, row, (1.0 / variance + gain.dot(of_gain)) * row - of_gain);
+    addOuter(surely, -of_gain, row);
     says += row * (off / variance - gain.dot(says));
   }
   // Back over the time between two days: `advance`, transposed.
@@ -246,13 +251,13 @@ Fit fitOnce(Lift lift, const std::vector<Row>& rows, const std::vector<Day>& day
     fit.covariance[d] = covariance;
     for (; r < rows.size() && rows[r].day == d; ++r) {
       const double noise = rows[r].noise * rows[r].noise / rows[r].weight;
-      const State gain_row = covariance * rows[r].row;
+      const State gain_row = covariance.lazyProduct(rows[r].row);
       const double variance = rows[r].row.dot(gain_row) + noise;
       const double off = rows[r].y - rows[r].row.dot(mean);
       if (!rows[r].at_least) fit.log_likelihood -= 0.5 * (std::log(variance) + off * off / variance);
       read[r] = {gain_row / variance, off, variance};
       mean += read[r].gain * off;
-      covariance -= gain_row * gain_row.transpose() / variance;
+      addOuter(covariance, -gain_row, read[r].gain);
     }
   }
   fit.end_mean = mean;
@@ -262,8 +267,9 @@ Fit fitOnce(Lift lift, const std::vector<Row>& rows, const std::vector<Day>& day
     for (; r > 0 && rows[r - 1].day == d; --r)
       later.take(rows[r - 1].row, read[r - 1].gain, read[r - 1].off, read[r - 1].variance);
     const Spread predicted = fit.covariance[d];
-    fit.mean[d] += predicted * later.says;
-    fit.covariance[d] -= predicted * later.surely * predicted;
+    fit.mean[d] += predicted.lazyProduct(later.says);
+    const Spread told = predicted.lazyProduct(later.surely);
+    fit.covariance[d] -= told.lazyProduct(predicted);
     if (d > 0) later.back(weeksBetween(days[d - 1], days[d]));
   }
   return fit;
@@ -319,7 +325,7 @@ Fit fitRobustly(Lift lift, RepRelation relation, std::vector<Row>& rows, const s
         continue;
       }
       const double off = row.y - expected;
-      const double variance = row.row.dot(fit.covariance[row.day] * row.row);
+      const double variance = row.row.dot(fit.covariance[row.day].lazyProduct(row.row));
       row.weight = studentWeight((off * off + variance) / (row.noise * row.noise));
     }
     fit = fitOnce(lift, rows, days, form_weight, o);

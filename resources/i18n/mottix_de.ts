@@ -12060,6 +12060,10 @@ Enter öffnet, Entf entfernt</translation>
         <source>Nothing yet.</source>
         <translation>Noch nichts.</translation>
     </message>
+    <message>
+        <source>The day is being planned…</source>
+        <translation>Der Tag wird geplant…</translation>
+    </message>
 </context>
 <context>
     <name>mottix::TrialPanel</name>
