@@ -395,6 +395,35 @@ TEST_F(LoadDesk, TodaySaysWhoDoesWhatAndInWhichOrderTheBarIsLoaded) {
   EXPECT_TRUE(view.order().empty());
 }
 
+TEST_F(LoadDesk, WhatIsWrittenWhileTheDayIsPlannedCounts) {
+  aimFor(oda, Lift::kSquat, "even_steps");
+  ASSERT_TRUE(window->house().addSet(setOf(oda, kToday.addDays(-4), 60.0, 5, 7.5)));
+  const auto says = [&](const char* words) {
+    const auto labels = window->findChildren<QLabel*>();
+    return std::any_of(labels.begin(), labels.end(),
+                       [&](const QLabel* l) { return l->text().contains(QString::fromUtf8(words)); });
+  };
+  window->openToday();
+  EXPECT_TRUE(says("The day is being planned"));
+  EXPECT_FALSE(says("Nobody has a plan"));
+  // No waiting: the line takes what is typed at once.
+  auto* line = qobject_cast<QLineEdit*>(QApplication::focusWidget());
+  ASSERT_NE(line, nullptr);
+  QTest::keyClicks(line, QStringLiteral("Oda squat 62.5x5 @8"));
+  QTest::keyClick(line, Qt::Key_Return);
+  EXPECT_EQ(window->house().log(oda)->size(), 2u);
+  EXPECT_FALSE(says("1 set done"));
+  ASSERT_TRUE(QTest::qWaitFor([&] { return says("1 set done"); }, 20000)) << "by itself";
+  EXPECT_FALSE(says("The day is being planned"));
+  // Taken back, and asked at once: it waits for what holds then.
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  QTest::keyClick(window.get(), Qt::Key_Y, Qt::ControlModifier);
+  QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_FALSE(window->today().order().empty());
+  QTest::qWait(0);
+  EXPECT_FALSE(says("1 set done"));
+}
+
 TEST_F(LoadDesk, AnOldLogIsBroughtInAndTakenBack) {
   const fs::path csv = folder / "old.csv";
   std::ofstream(csv) << "Date,What,Weight,Reps,Sets,RPE\n2.3.2026,Back "
