@@ -157,6 +157,7 @@ void TodayView::build() {
       }
     return tr("The lift is squat, bench press or deadlift.");
   });
+  bar_lift_->setText(liftWords(lift_));
   bar_lift_->setChoices({liftWords(Lift::kSquat), liftWords(Lift::kBench), liftWords(Lift::kDeadlift)});
   bar_->addText(tr(", in this order:"));
   right->addWidget(bar_);

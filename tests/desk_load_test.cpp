@@ -406,6 +406,8 @@ TEST_F(LoadDesk, WhatIsWrittenWhileTheDayIsPlannedCounts) {
   window->openToday();
   EXPECT_TRUE(says("The day is being planned"));
   EXPECT_FALSE(says("Nobody has a plan"));
+  EXPECT_EQ(window->findChild<Word*>(QStringLiteral("word lift on the bar"))->text(),
+            QStringLiteral("squat"));
   // No waiting: the line takes what is typed at once.
   auto* line = qobject_cast<QLineEdit*>(QApplication::focusWidget());
   ASSERT_NE(line, nullptr);
