@@ -35,8 +35,8 @@ class Pages : public QStackedWidget {
 // Takes a set out of the house; undo puts it back with everything that was known of it.
 class RemoveSet : public QUndoCommand {
  public:
-  RemoveSet(HouseFile& house, QueueView& queue, SetId id)
-      : QUndoCommand(QObject::tr("Remove a set")), house_(house), queue_(queue), id_(id) {}
+  RemoveSet(HouseFile& house, QueueView& queue, SetSheet& sheet, SetId id)
+      : QUndoCommand(QObject::tr("Remove a set")), house_(house), queue_(queue), sheet_(sheet), id_(id) {}
   void redo() override {
     auto set = house_.loadSet(id_);
     auto tracks = house_.loadTracks(id_);
@@ -44,6 +44,7 @@ class RemoveSet : public QUndoCommand {
     set_ = *set;
     if (tracks) tracks_ = *tracks;
     if (auto ok = house_.removeSet(id_); !ok) emit queue_.trouble(QString::fromStdString(ok.error().text));
+    sheet_.forgetLog();
     queue_.reload();
   }
   void undo() override {
@@ -53,12 +54,14 @@ class RemoveSet : public QUndoCommand {
     if (tracks_)
       if (auto ok = house_.saveTracks(id_, set_.clip, *tracks_); !ok)
         emit queue_.trouble(QString::fromStdString(ok.error().text));
+    sheet_.forgetLog();
     queue_.reload();
   }
 
  private:
   HouseFile& house_;
   QueueView& queue_;
+  SetSheet& sheet_;
   SetId id_;
   SetRecord set_;
   std::optional<TrackRecord> tracks_;
@@ -721,7 +724,7 @@ void HouseWindow::showQueue() {
 
 void HouseWindow::removeSet(SetId set) {
   jobs_.cancel(set);
-  queue_stack_.push(new RemoveSet(house_, *queue_, set));
+  queue_stack_.push(new RemoveSet(house_, *queue_, *sheet_, set));
 }
 
 void HouseWindow::refreshCrumbs() {

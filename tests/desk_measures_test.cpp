@@ -742,6 +742,23 @@ TEST_F(MeasuredDesk, WhatIsKnownOfAnAthleteIsReadBehindTheWindow) {
   EXPECT_EQ(window->notice(), QString());
 }
 
+TEST_F(MeasuredDesk, ASetThatIsRemovedIsNoLongerPartOfWhatIsUsual) {
+  HouseFile& house = window->house();
+  SetRecord before = *house.loadSet(side);
+  before.day = "2026-11-01";
+  before.clip = {};
+  const int like = window->sheet().data().by.like_sets;
+  const SetId id = *house.addSet(before);
+  ASSERT_TRUE(house.saveResults(id, analysis(), builtInRuleBook()));
+  window->sheet().forgetLog();
+  window->openSet(side);
+  EXPECT_EQ(window->sheet().data().by.like_sets, like + 1);
+  window->showQueue();
+  window->removeSet(id);
+  window->openSet(side);
+  EXPECT_EQ(window->sheet().data().by.like_sets, like);
+}
+
 TEST_F(MeasuredDesk, TheQueueIsMadeAnewWhenSomethingWasWritten) {
   window->sheet().settle();
   window->showQueue();
