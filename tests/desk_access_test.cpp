@@ -129,7 +129,11 @@ class Access : public testing::Test {
             {"blind look", [] { window->openBlind(); }},
             {"story", [] { window->openStory(runa); }},
             {"ahead", [] { window->openAhead(runa); }},
-            {"today", [] { window->openToday(); }},
+            {"today",
+             [] {
+               window->openToday();
+               window->today().settle();
+             }},
             {"how to film", [] { window->openFilming(); }}};
   }
   // What can be reached by Tab and is shown.
