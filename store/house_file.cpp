@@ -1,11 +1,11 @@
 #include "store/house_file.h"
 
 #include <sys/stat.h>
+#include <unistd.h>
 
 #include <algorithm>
 #include <bit>
 #include <cstring>
-#include <fstream>
 #include <sstream>
 
 #include <SQLiteCpp/SQLiteCpp.h>
@@ -851,18 +851,21 @@ const fs::path& HouseFile::path() const {
 }
 
 Expected<HouseFile> HouseFile::openAgain(const fs::path& path) {
-  std::error_code ec;
-  if (!fs::exists(path, ec))
-    return fail(Remedy::kCheckDisk,
-                quoted(path) + " is not there any more. Was it moved, or its disk taken away?");
-  return open(path);
+  return open(path, false);
 }
 
 Expected<HouseFile> HouseFile::open(const fs::path& path) {
+  return open(path, true);
+}
+
+Expected<HouseFile> HouseFile::open(const fs::path& path, bool make) {
   std::error_code ec;
   if (fs::is_directory(path, ec))
     return fail(Remedy::kChooseAnotherFile, quoted(path) + " is a folder, not a house file.");
-  const bool existed = fs::exists(path, ec) && fs::file_size(path, ec) > 0;
+  const bool there = fs::exists(path, ec), existed = there && fs::file_size(path, ec) > 0;
+  if (!there && !make)
+    return fail(Remedy::kCheckDisk,
+                quoted(path) + " is not there any more. Was it moved, or its disk taken away?");
   const auto damaged = [&] {
     return fail(Remedy::kChooseAnotherFile,
                 quoted(path) + " is damaged. It was not touched; restore a backup or choose another file.");
@@ -890,14 +893,16 @@ Expected<HouseFile> HouseFile::open(const fs::path& path) {
                               small ? "PRAGMA quick_check(1)" : "SELECT 'ok' FROM sqlite_master LIMIT 1");
       check.executeStep();
       if (check.getColumn(0).getString() != "ok") return damaged();
-      if (!std::ofstream(path, std::ios::binary | std::ios::app).good())
+      // Not by opening it: closing it again would let go of SQLite's locks, and it may be moved just now.
+      if (access(path.c_str(), W_OK) != 0)
         return fail(
             Remedy::kCheckDisk,
             quoted(path) +
                 " cannot be written. Check the permissions of the file and its folder; nothing was changed.");
     }
-    std::unique_ptr<Impl> impl(
-        new Impl{path, SQLite::Database(path.string(), SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE, 3000)});
+    std::unique_ptr<Impl> impl(new Impl{
+        path,
+        SQLite::Database(path.string(), SQLite::OPEN_READWRITE | (there ? 0 : SQLite::OPEN_CREATE), 3000)});
     SQLite::Database& db = impl->db;
     (void)stat(path.c_str(), &impl->opened);
     db.exec("PRAGMA foreign_keys = ON");

@@ -47,8 +47,8 @@ class HouseFile {
  public:
   // Opens, or creates when there is no such file; older files are brought up to date.
   static Expected<HouseFile> open(const std::filesystem::path& path);
-  // The same where there must be one already: for whoever reads beside the window. A house that was taken away
-  // for a while leaves its newest changes behind in files of its name, which a new one would write over.
+  // The same where there must be one already: for whoever reads beside the window. A house that was taken
+  // away for a while leaves its newest changes behind in files of its name, which a new one would write over.
   static Expected<HouseFile> openAgain(const std::filesystem::path& path);
   HouseFile(HouseFile&&) noexcept;
   HouseFile& operator=(HouseFile&&) noexcept;
@@ -133,6 +133,7 @@ class HouseFile {
   Expected<void> saveDeskState(const std::string& key, const std::string& value);
 
  private:
+  static Expected<HouseFile> open(const std::filesystem::path& path, bool make);
   struct Impl;
   explicit HouseFile(std::unique_ptr<Impl> impl);
   std::unique_ptr<Impl> impl_;
