@@ -446,7 +446,7 @@ void QueueView::refresh() {
 }
 
 void QueueView::reload() {
-  shown_at_ = house_.writes();
+  const std::int64_t now = house_.writes();
   auto athletes = house_.athletes();
   auto sets = house_.queueSets(kNewest);
   const auto counts = house_.setCounts();
@@ -454,6 +454,7 @@ void QueueView::reload() {
     return emit trouble(QString::fromStdString(!athletes ? athletes.error().text
                                                : !sets   ? sets.error().text
                                                          : counts.error().text));
+  shown_at_ = now;
   lane_timer_->stop();
   const QString focused = focusWidget() != nullptr ? focusWidget()->objectName() : QString();
   // A tile that goes while it has the keyboard hands it to the next one, which would scroll there.

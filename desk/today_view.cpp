@@ -309,6 +309,8 @@ void TodayView::takePlanned() {
   const LayoutPause pause(*this);
   PlannedDay planned = planning_.result();
   for (const QString& problem : planned.problems) emit trouble(problem);
+  // What could not be read is said, and not taken for nobody having a plan.
+  if (planned.rows.empty() && !planned.problems.isEmpty()) return nobody_->hide();
   rows_ = std::move(planned.rows);
   refreshWho();
   refreshOrder();
