@@ -426,6 +426,20 @@ TEST_F(LoadDesk, WhatIsWrittenWhileTheDayIsPlannedCounts) {
   EXPECT_FALSE(says("1 set done"));
 }
 
+TEST_F(LoadDesk, AHouseThatCannotBeReadIsNotTakenForNobodyHavingAPlan) {
+  aimFor(runa, Lift::kSquat, "even_steps");
+  const fs::path file = window->house().path(), away = folder / "away.mottix";
+  fs::rename(file, away);
+  window->openToday();
+  window->today().settle();
+  EXPECT_TRUE(window->notice().contains(QStringLiteral("is not there any more")))
+      << window->notice().toStdString();
+  for (const QLabel* l : window->today().findChildren<QLabel*>())
+    EXPECT_TRUE(!l->text().contains(QStringLiteral("Nobody has a plan")) || l->isHidden());
+  EXPECT_FALSE(fs::exists(file)) << "and no new one stands in its place";
+  fs::rename(away, file);
+}
+
 TEST_F(LoadDesk, AnOldLogIsBroughtInAndTakenBack) {
   const fs::path csv = folder / "old.csv";
   std::ofstream(csv) << "Date,What,Weight,Reps,Sets,RPE\n2.3.2026,Back "
